@@ -1,0 +1,97 @@
+import type { Lead } from '../lead/lead.ts';
+import type { House } from '../house/house.ts';
+import type { CutLength } from '../cut/cut-length.ts';
+import type { ThreadMoment, ThreadMove, ThreadPlan } from '../thread/plan.ts';
+import type { LeadPart } from '../thread/threaded-parts.ts';
+import { closeEventId, shrinkEventId } from '../thread/threaded-parts.ts';
+import type { RecipeInput } from './pin-and-ferrule.ts';
+import { pinAndFerruleSteps } from './pin-and-ferrule.ts';
+import type { Step, StepPart } from './step.ts';
+import { completeSteps } from './step-draft.ts';
+import { cutSteps, finishSteps, proveStep, sealSteps, threadStep } from './whole-lead.ts';
+
+/** What the sequence of a whole lead is compiled from. `recipes` are by end id. */
+export interface CompileInput {
+  readonly lead: Lead;
+  readonly house: House;
+  readonly thread: ThreadPlan;
+  readonly parts: readonly LeadPart[];
+  readonly cuts: readonly CutLength[];
+  readonly recipes: ReadonlyMap<string, Omit<RecipeInput, 'requires'>>;
+}
+
+/**
+ * One sequence for the whole lead: cut, then for every event of the threading plan the parts that go on before it and
+ * the recipe that makes it. Empty when the threading plan says that it cannot be.
+ */
+export function compileSteps(input: CompileInput): Step[] {
+  const { lead, thread } = input;
+  if (!thread.possible) return [];
+  const cut = completeSteps(lead.id, null, cutSteps(lead, input.cuts));
+  return thread.moments.reduce<Step[]>((steps, moment, index) => {
+    const threaded = threadSteps(input, moment, index, steps);
+    return [...steps, ...threaded, ...eventSteps(input, moment, [...steps, ...threaded])];
+  }, cut);
+}
+
+function threadSteps(
+  { lead }: CompileInput,
+  moment: ThreadMoment,
+  index: number,
+  before: readonly Step[],
+): Step[] {
+  if (moment.moves.length === 0) return [];
+  const title = index === 0 ? 'Thread the parts' : `Thread the parts before ${moment.event.label}`;
+  const threads = moment.moves.map((move) => stepPart(lead, move));
+  return completeSteps(
+    lead.id,
+    null,
+    [threadStep(`thread ${moment.event.id}`, title, threads)],
+    lastOf(before),
+  );
+}
+
+function lastOf(steps: readonly Step[]): string[] {
+  const last = steps.at(-1);
+  return last ? [last.id] : [];
+}
+
+/** How a part goes on, in words for the bench. */
+export function stepPart(lead: Lead, move: ThreadMove): StepPart {
+  const end = lead.ends.find(({ nodeId }) => nodeId === move.entryNodeId);
+  const from = `from end ${end?.name ?? move.entryNodeId}`;
+  const facing = move.leadingFace
+    ? `, ${move.leadingFace.face} ${move.leadingFace.leads ? 'first' : 'last'}`
+    : ', either way round';
+  return { partId: move.part.id, label: move.part.label, how: `${from}${facing}` };
+}
+
+function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readonly Step[]): Step[] {
+  const { lead } = input;
+  const closing = lead.ends.find(({ id }) => closeEventId(id) === event.id);
+  if (closing) {
+    const recipe = { ...input.recipes.get(closing.id)!, requires: requiredBefore(input, event.id) };
+    return completeSteps(
+      `${lead.id}/${closing.id}/pin and ferrule`,
+      closing.id,
+      pinAndFerruleSteps(recipe),
+      lastOf(before),
+    );
+  }
+  const sealed = lead.ends.find(({ id }) => shrinkEventId(id) === event.id);
+  if (sealed) {
+    const part = input.parts.find(({ fixedBy }) => fixedBy === event.id)!;
+    return completeSteps(`${lead.id}/${sealed.id}`, sealed.id, sealSteps(sealed, part), lastOf(before));
+  }
+  const sleeves = input.parts.filter(({ kind }) => kind === 'label sleeve');
+  const drafts = event.id === 'prove' ? [proveStep()] : finishSteps(lead, input.house, sleeves);
+  return completeSteps(lead.id, null, drafts, lastOf(before));
+}
+
+/** Parts whose last chance is an event: they are on the cable before the step that makes it. */
+function requiredBefore({ lead, thread }: CompileInput, eventId: string): StepPart[] {
+  if (!thread.possible) return [];
+  return thread.moments.flatMap(({ moves }) =>
+    moves.filter(({ lastChance }) => lastChance.id === eventId).map((move) => stepPart(lead, move)),
+  );
+}

@@ -1,0 +1,78 @@
+import { z } from 'zod';
+import { explainedSchema } from '../quantity/explained.ts';
+
+export const stages = ['Choose', 'Cut', 'Thread', 'Strip', 'Join', 'Prove', 'Finish'] as const;
+export const stageSchema = z.enum(stages);
+export type Stage = z.infer<typeof stageSchema>;
+
+/** A number asked for at the bench, SI, with the limits it is judged by. */
+const askedReadingSchema = z.object({
+  label: z.string(),
+  quantity: z.enum(['length', 'resistance', 'force']),
+  min: z.number().nullable(),
+  max: z.number().nullable(),
+});
+
+/** A place where the work stops until it is shown to be right. */
+const holdPointSchema = z.object({
+  label: z.string(),
+  /** A look (or a tug) answered Good or Out, a number, or the proof of the unit. */
+  kind: z.enum(['look', 'reading', 'proof']),
+  reading: askedReadingSchema.nullable(),
+  /** Cannot be waived: someone could be hurt. */
+  safety: z.boolean(),
+  safetyReason: z.string(),
+  /** What to do when it is Out: the step to go back to, what is scrap then, and cable used up, metres. */
+  rework: z.object({
+    backTo: z.string(),
+    advice: z.string(),
+    scrap: z.array(z.string()),
+    partsOff: z.array(z.string()),
+    uses: z.number(),
+  }),
+});
+
+const figureSchema = z.object({
+  label: z.string(),
+  figure: explainedSchema,
+  plus: z.number().nullable(),
+  minus: z.number().nullable(),
+});
+
+const stepPartSchema = z.object({ partId: z.string(), label: z.string(), how: z.string() });
+
+/** One thing to do, frozen with the plan that a unit is built to. */
+export const stepSchema = z.object({
+  /** Made from lead, end, method and step name: the same step of every unit has the same id. */
+  id: z.string(),
+  name: z.string(),
+  stage: stageSchema,
+  endId: z.string().nullable(),
+  title: z.string(),
+  text: z.object({ firstTime: z.string(), experienced: z.string() }),
+  why: z.string(),
+  /** Parts put on in this step. */
+  threads: z.array(stepPartSchema),
+  /** Parts for which this step is too late: all are on the cable before it is done. */
+  requires: z.array(stepPartSchema),
+  tools: z.array(z.object({ label: z.string(), setting: z.string() })),
+  figures: z.array(figureSchema),
+  caution: z.string().nullable(),
+  good: z.array(z.string()),
+  bad: z.array(z.string()),
+  /** Lengths of the strip are recorded and judged in this step. */
+  recordsStrip: z.boolean(),
+  hold: holdPointSchema.nullable(),
+  /** Steps that must be done before. */
+  needs: z.array(z.string()),
+});
+
+export type Step = z.infer<typeof stepSchema>;
+export type HoldPoint = z.infer<typeof holdPointSchema>;
+export type AskedReading = z.infer<typeof askedReadingSchema>;
+export type StepPart = z.infer<typeof stepPartSchema>;
+
+/** Whether a reading lies within what a hold point asks. Written so that NaN fails. */
+export function readingPasses(asked: AskedReading, value: number): boolean {
+  return (asked.min === null || value >= asked.min) && (asked.max === null || value <= asked.max);
+}

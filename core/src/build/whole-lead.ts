@@ -1,0 +1,170 @@
+import type { CutLength } from '../cut/cut-length.ts';
+import type { House } from '../house/house.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
+import type { LeadPart } from '../thread/threaded-parts.ts';
+import type { HoldPoint } from './step.ts';
+import type { StepDraft } from './step-draft.ts';
+import { lookHold } from './step-draft.ts';
+
+const nothingLost: HoldPoint['rework'] = { backTo: '', advice: '', scrap: [], partsOff: [], uses: 0 };
+
+/** Steps before the first end: count, cut, square and inspect. Nothing of a lead that comes back is cut again. */
+export function cutSteps(lead: Lead, cuts: readonly CutLength[]): StepDraft[] {
+  const isRepair = lead.fittedEndIds.length > 0;
+  const figures = cuts.map(({ offTheReel }) => ({
+    label: 'off the reel',
+    figure: offTheReel,
+    plus: null,
+    minus: null,
+  }));
+  const squared = cuts.map(({ cut }) => ({
+    label: 'squared, cut end to cut end',
+    figure: cut,
+    plus: null,
+    minus: null,
+  }));
+  return [
+    {
+      name: 'cut',
+      stage: 'Cut',
+      title: isRepair ? 'Look over the lead' : 'Count the parts and cut the cable',
+      text: {
+        firstTime: isRepair
+          ? 'The lead comes with an end fitted. Look the jacket over along its whole length, and cut back to bright copper where it is dark or wet.'
+          : 'Lay out every part of the kit and count. Look the cable over as it comes off the reel. Measure, and cut square by rotating or sawing lightly: squeezing makes it oval. Mark nothing inside the length that will be kept.',
+        experienced: isRepair
+          ? 'Cut back to bright copper.'
+          : 'Count the kit, measure, cut square without squeezing.',
+      },
+      why: 'A cable cut short cannot be lengthened; dark or wet copper does not crimp or solder.',
+      figures: isRepair ? [] : [...figures, ...squared],
+      tools: isRepair ? [] : [{ label: 'Cable cutter', setting: 'rotating, not squeezing' }],
+      caution: 'Cut away from the hand.',
+      good: ['round, square ends', 'copper bright'],
+      bad: ['oval end', 'dark or wet copper', 'jacket scuffed'],
+    },
+  ];
+}
+
+/** One step for the parts that go on at one moment. */
+export function threadStep(name: string, title: string, threads: StepDraft['threads']): StepDraft {
+  return {
+    name,
+    stage: 'Thread',
+    title,
+    text: {
+      firstTime:
+        'Slide the parts on in this order, each facing as said, and park them away from the end. Tick each one with your hand on it.',
+      experienced: 'In this order. Tick with your hand on it.',
+    },
+    why: 'A part left off now means cutting a finished end off again.',
+    threads,
+    good: ['every part of the list on the cable, in this order'],
+    bad: ['right part, wrong way round', 'wrong side of another part'],
+  };
+}
+
+/** The proof of the finished lead: a hold point that the readings of the Prove stage answer. */
+export function proveStep(): StepDraft {
+  return {
+    name: 'prove',
+    stage: 'Prove',
+    title: 'Prove the lead',
+    text: {
+      firstTime: 'Open Prove, take the readings or let the tester read, and come back with the verdict.',
+      experienced: 'Readings in Prove.',
+    },
+    why: 'After the shrink an end is past rescue.',
+    caution:
+      'Nothing connected at either end. The insulation test puts hundreds of volts on the lead: discharge it after.',
+    hold: {
+      label: 'Proved Good',
+      kind: 'proof',
+      reading: null,
+      safety: false,
+      safetyReason: '',
+      rework: { ...nothingLost, advice: 'Prove lists what explains it and the step to go back to.' },
+    },
+  };
+}
+
+/** Shrink over the rear of an end, and the look whether the coupling still turns. */
+export function sealSteps(end: LeadEnd, part: LeadPart): StepDraft[] {
+  const figures = part.cutLength
+    ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
+    : [];
+  return [
+    {
+      name: 'seal',
+      stage: 'Finish',
+      title: `Shrink the relief, end ${end.name}`,
+      text: {
+        firstTime:
+          'Slide the shrink against the body, over the ferrule and on to the jacket. Heat from the connector outward, gun moving, until it grips all round. The coupling stays bare.',
+        experienced: 'Against the body, from the connector outward. Coupling bare.',
+      },
+      why: 'It takes the bend off the ferrule.',
+      figures,
+      tools: [{ label: 'Hot air', setting: 'shrink temperature, gun moving' }],
+      caution:
+        'Hot air and a hot body burn: hold the cable, let it cool. Never overheat PTFE: its fumes are toxic.',
+      good: ['grips all round', 'even, no bubble'],
+      bad: ['blister or scorch', 'over the coupling'],
+    },
+    {
+      name: 'coupling',
+      stage: 'Finish',
+      title: `Turn the coupling, end ${end.name}`,
+      text: {
+        firstTime: 'When it is cool, turn the coupling through its whole travel.',
+        experienced: 'Cool, then turn it.',
+      },
+      why: 'A coupling held by shrink cannot be mated.',
+      good: ['turns freely'],
+      bad: ['drags or is stuck'],
+      hold: lookHold('Coupling free', {
+        ...nothingLost,
+        backTo: 'seal',
+        advice:
+          'Cut the shrink off along its side and fit a new one: a split or wrap-round kind if the end is closed.',
+        scrap: ['shrink'],
+      }),
+    },
+  ];
+}
+
+/** Label, coil and record. */
+export function finishSteps(lead: Lead, house: House, sleeves: readonly LeadPart[]): StepDraft[] {
+  const figures = sleeves.flatMap(({ cutLength }) =>
+    cutLength ? [{ label: 'length of sleeve', figure: cutLength, plus: null, minus: null }] : [],
+  );
+  return [
+    {
+      name: 'label',
+      stage: 'Finish',
+      title: 'Label the lead',
+      text: {
+        firstTime:
+          'Print the label in Finish, put it under its sleeve at its place, text starting at the end named first, and shrink the sleeve.',
+        experienced: 'Label under its sleeve, straight, shrink.',
+      },
+      why: 'Two leads that look alike are told apart by their labels only.',
+      figures,
+      caution: sleeves.length > 0 ? 'Hot air burns: keep the gun moving.' : null,
+      good: ['straight, readable, same place on every lead of the batch'],
+      bad: ['no serial', 'text upside down to its neighbour'],
+    },
+    {
+      name: 'coil',
+      stage: 'Finish',
+      title: 'Coil and hand over',
+      text: {
+        firstTime: `Cap the connectors, coil over-under starting from ${house.practice.coilFrom}, no tighter than twenty jacket diameters, and tie it so that one pull opens it.`,
+        experienced: `Caps on, over-under from ${house.practice.coilFrom}, tie.`,
+      },
+      why: 'A coil that is too tight deforms the dielectric; one that is wound one way only kinks.',
+      good: [`${lead.name} coiled flat`],
+      bad: ['twisted coil', 'tie cutting into the jacket'],
+    },
+  ];
+}

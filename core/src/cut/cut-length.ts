@@ -1,0 +1,151 @@
+import { cardValues } from '../connector/gauge-card.ts';
+import type { GaugeCard } from '../connector/gauge-card.ts';
+import type { House } from '../house/house.ts';
+import type { Lead, LeadEnd, Piece, ReferencePlane } from '../lead/lead.ts';
+import { endById } from '../lead/lead.ts';
+import type { Explained, Term } from '../quantity/explained.ts';
+import type { StripPlan } from '../strip/strip-plan.ts';
+import { cutOf } from '../strip/strip-plan.ts';
+
+/** The cut of one piece: what it must be, what comes off the reel, and what each figure is made of. */
+export interface CutLength {
+  readonly pieceId: string;
+  readonly cableId: string;
+  /** From cut end to cut end once squared, metres. */
+  readonly cut: Explained;
+  /** Cable between the two jacket edges in the finished lead, metres. */
+  readonly betweenJackets: number;
+  /** As taken from the reel, with the squaring cuts, metres. */
+  readonly offTheReel: Explained;
+  /** What one more termination of each end uses, by end. */
+  readonly retermination: readonly { readonly endId: string; readonly length: Explained }[];
+}
+
+const source = 'everything counted from the jacket edge: cut = finished - sum (r + j - xc) + slack + spare';
+
+/** The plane a finished length is measured to, as metres from the rear lip. */
+export function lipToPlane(card: GaugeCard, plane: ReferencePlane): number {
+  const value = cardValues(card);
+  const planes: Record<ReferencePlane, number> = {
+    tip: value.lipToTip,
+    shoulder: value.lipToShoulder,
+    'mating plane': value.lipToMatingPlane,
+    jacket: -value.jacketOffset,
+  };
+  return planes[plane];
+}
+
+function endTerms(end: LeadEnd, card: GaugeCard, strip: StripPlan): Term[] {
+  const assumed = Object.values(card.features).some(({ state }) => state === 'assumed');
+  return [
+    {
+      label: `End ${end.name}: jacket edge to ${end.referencePlane}, taken off`,
+      symbol: 'r + j',
+      value: -(lipToPlane(card, end.referencePlane) + card.features.jacketOffset.value),
+      kind: 'length',
+      assumed,
+    },
+    {
+      label: `End ${end.name}: strip beyond the jacket edge, put on`,
+      symbol: 'xc',
+      value: cutOf(strip, 'conductor').position.value,
+      kind: 'length',
+      assumed,
+    },
+  ];
+}
+
+/** What cutting a connector off and fitting another takes: the jacket under its ferrule, a squaring cut and a new strip. */
+function reterminationLength(card: GaugeCard, strip: StripPlan, house: House): Explained {
+  const terms: Term[] = [
+    {
+      label: 'Jacket under the ferrule',
+      value: Math.max(0, -strip.seated.ferrule.from),
+      kind: 'length',
+      assumed: card.features.ferruleLength.state === 'assumed',
+    },
+    { label: 'Squaring cut', value: house.squaring, kind: 'length' },
+    { label: 'New strip', symbol: 'xc', value: cutOf(strip, 'conductor').position.value, kind: 'length' },
+  ];
+  return {
+    value: sum(terms),
+    kind: 'length',
+    formula: 'jacket under the ferrule + squaring cut + xc',
+    terms,
+    source,
+  };
+}
+
+const sum = (terms: readonly Term[]) => terms.reduce((total, { value }) => total + value, 0);
+
+/** The ends that a piece reaches: those at whose contacts its conductors sit. */
+export function endsOfPiece(lead: Lead, piece: Piece): LeadEnd[] {
+  const ids = new Set(lead.pinPlan.filter(({ pieceId }) => pieceId === piece.id).map(({ endId }) => endId));
+  return [...ids].map((endId) => endById(lead, endId));
+}
+
+/**
+ * Itemised cut length of one piece, `finished - sum over ends of (r + j - xc) + slack + spare`, metres.
+ * `cards` and `strips` are by end id.
+ */
+export function cutLengthOf(
+  lead: Lead,
+  piece: Piece,
+  cards: ReadonlyMap<string, GaugeCard>,
+  strips: ReadonlyMap<string, StripPlan>,
+  house: House,
+): CutLength {
+  const finished: Term[] = piece.legIds.map((legId) => ({
+    label: lead.legs.length === 1 ? 'Finished length' : `Finished length of ${legId}`,
+    value: lead.legs.find(({ id }) => id === legId)!.finishedLength,
+    kind: 'length',
+  }));
+  const ends = endsOfPiece(lead, piece);
+  const atEnds = ends.flatMap((end) => endTerms(end, cards.get(end.id)!, strips.get(end.id)!));
+  const retermination = ends.map((end) => ({
+    endId: end.id,
+    length: reterminationLength(cards.get(end.id)!, strips.get(end.id)!, house),
+  }));
+  const count = lead.spareTerminations;
+  const spare: Term[] = retermination.map(({ endId, length }) => ({
+    label: `End ${endById(lead, endId).name}: spare for ${count === 1 ? 'one re-termination' : `${count} re-terminations`}`,
+    value: count * length.value,
+    kind: 'length',
+  }));
+  const slack: Term = { label: 'Slack', value: lead.slack, kind: 'length' };
+  const extras = [slack, ...spare].filter(({ value }) => value > 0);
+  const terms = [...finished, ...atEnds, ...extras];
+  const cut: Explained = {
+    value: sum(terms),
+    kind: 'length',
+    formula: 'finished - sum (r + j - xc) + slack + spare',
+    terms,
+    source,
+  };
+  const reel: Term[] = [
+    { label: 'Cut length', value: cut.value, kind: 'length' },
+    {
+      label: `Squaring, ${ends.length} ends`,
+      value: ends.length * house.squaring,
+      kind: 'length',
+      assumed: true,
+    },
+  ];
+  return {
+    pieceId: piece.id,
+    cableId: piece.cableId,
+    cut,
+    betweenJackets: ends.reduce(
+      (left, end) => left - cutOf(strips.get(end.id)!, 'conductor').position.value,
+      cut.value,
+    ),
+    offTheReel: {
+      value: sum(reel),
+      kind: 'length',
+      formula: 'cut length + squaring',
+      terms: reel,
+      source: 'house setting',
+    },
+    retermination,
+  };
+}

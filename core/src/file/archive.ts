@@ -1,0 +1,151 @@
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { z } from 'zod';
+import { unitEventSchema, unitSchema } from '../build/unit.ts';
+import { gaugeCardSchema } from '../connector/gauge-card.ts';
+import { houseSchema } from '../house/house.ts';
+import { leadSchema } from '../lead/lead.ts';
+import { checkLead } from '../lead/tree.ts';
+import { orderSchema } from '../order/order.ts';
+import { checksum } from '../record/checksum.ts';
+
+/** The schema version that this program writes, and the newest it reads. */
+export const archiveVersion = 1;
+
+const format = 'gorvane archive';
+
+/** Every table of an archive with its schema. Adding a table is adding a line. */
+const tableSchemas = {
+  leads: leadSchema,
+  gaugeCards: gaugeCardSchema,
+  orders: orderSchema,
+  units: unitSchema,
+  events: unitEventSchema,
+  house: houseSchema,
+} as const;
+
+export type TableName = keyof typeof tableSchemas;
+export const tableNames = Object.keys(tableSchemas) as TableName[];
+
+/** The contents of an archive: every record of every table, and attached files by their checksum. */
+export type Archive = { readonly [Name in TableName]: z.infer<(typeof tableSchemas)[Name]>[] } & {
+  readonly blobs: Readonly<Record<string, Uint8Array>>;
+};
+
+const manifestSchema = z.object({
+  format: z.string(),
+  version: z.number().int().positive(),
+  writtenAt: z.iso.datetime(),
+  /** SHA-256 of every other file of the archive. */
+  checksums: z.record(z.string(), z.string()),
+});
+
+/** A file that is not an archive that this program can take, with the reason for a person. */
+export class ArchiveError extends Error {
+  constructor(message: string) {
+    super(message);
+    this.name = 'ArchiveError';
+  }
+}
+
+/** Writes an archive: a zip of one JSON file per table, attached files, and a manifest with checksums. */
+export function writeArchive(archive: Archive, now: string): Uint8Array {
+  const files: Record<string, Uint8Array> = {};
+  for (const name of tableNames) files[`${name}.json`] = strToU8(JSON.stringify(archive[name], null, 1));
+  for (const [hash, bytes] of Object.entries(archive.blobs)) files[`blobs/${hash}`] = bytes;
+  const checksums = Object.fromEntries(Object.entries(files).map(([name, bytes]) => [name, checksum(bytes)]));
+  const manifest: z.infer<typeof manifestSchema> = {
+    format,
+    version: archiveVersion,
+    writtenAt: now,
+    checksums,
+  };
+  return zipSync(
+    { 'manifest.json': strToU8(JSON.stringify(manifest, null, 1)), ...files },
+    { mtime: new Date(now) },
+  );
+}
+
+/**
+ * Reads an archive and checks everything in it before anything is used: zip, format, version, checksums, schemas.
+ * @throws ArchiveError saying which file, what was found and what was expected.
+ */
+export function readArchive(bytes: Uint8Array): Archive {
+  const files = unzip(bytes);
+  const manifest = readManifest(files);
+  for (const [name, expected] of Object.entries(manifest.checksums)) {
+    const file = files[name];
+    if (!file) throw new ArchiveError(`The archive is incomplete: ${name} is missing.`);
+    const found = checksum(file);
+    if (found !== expected)
+      throw new ArchiveError(
+        `${name} is damaged: its checksum is ${found.slice(0, 12)}, expected ${expected.slice(0, 12)}.`,
+      );
+  }
+  const unlisted = Object.keys(files).find(
+    (name) => name !== 'manifest.json' && !(name in manifest.checksums),
+  );
+  if (unlisted)
+    throw new ArchiveError(
+      `${unlisted} is not listed in the manifest: the archive was changed after it was written.`,
+    );
+  const tables = Object.fromEntries(
+    tableNames.map((name) => [name, readTable(files, name)]),
+  ) as unknown as Omit<Archive, 'blobs'>;
+  tables.leads.forEach((lead) => checkNamed('leads.json', () => checkLead(lead)));
+  const blobs = Object.fromEntries(
+    Object.entries(files).flatMap(([name, data]) =>
+      name.startsWith('blobs/') ? [[name.slice(6), data]] : [],
+    ),
+  );
+  return { ...tables, blobs };
+}
+
+function unzip(bytes: Uint8Array): Record<string, Uint8Array> {
+  try {
+    return unzipSync(bytes);
+  } catch {
+    throw new ArchiveError(
+      'This is not a zip file, or it is cut off. Expected an archive that Gorvane exported.',
+    );
+  }
+}
+
+function readManifest(files: Record<string, Uint8Array>): z.infer<typeof manifestSchema> {
+  const file = files['manifest.json'];
+  if (!file) throw new ArchiveError('This zip has no manifest.json: it is not a Gorvane archive.');
+  const data = parseJson('manifest.json', file);
+  const named = z.object({ format: z.literal(format), version: z.number() }).safeParse(data);
+  if (!named.success)
+    throw new ArchiveError('This zip is not a Gorvane archive: its manifest does not say so.');
+  if (named.data.version > archiveVersion)
+    throw new ArchiveError(
+      `This archive is of version ${named.data.version}; this program reads up to version ${archiveVersion}. Update Gorvane first.`,
+    );
+  return parseSchema('manifest.json', manifestSchema, data);
+}
+
+function readTable<Name extends TableName>(files: Record<string, Uint8Array>, name: Name): Archive[Name] {
+  const file = files[`${name}.json`];
+  if (!file) throw new ArchiveError(`The archive is incomplete: ${name}.json is missing.`);
+  const schema: z.ZodType = z.array(tableSchemas[name]);
+  return parseSchema(`${name}.json`, schema, parseJson(`${name}.json`, file)) as Archive[Name];
+}
+
+function parseJson(name: string, file: Uint8Array): unknown {
+  return checkNamed(name, () => JSON.parse(strFromU8(file)) as unknown);
+}
+
+function parseSchema<T>(name: string, schema: z.ZodType<T>, data: unknown): T {
+  const result = schema.safeParse(data);
+  if (result.success) return result.data;
+  const issue = result.error.issues[0]!;
+  throw new ArchiveError(`${name}, at ${issue.path.join('.') || 'the top'}: ${issue.message}.`);
+}
+
+function checkNamed<T>(name: string, work: () => T): T {
+  try {
+    return work();
+  } catch (error) {
+    throw new ArchiveError(`${name}: ${error instanceof Error ? error.message : String(error)}`);
+  }
+}

@@ -1,0 +1,31 @@
+import type { FitCheck } from './clearance.ts';
+
+/** Within this a die is the right one, metres across flats. */
+export const dieTolerance = 0.1e-3;
+
+/** The die of the shop that is nearest to the size wanted; undefined when the shop has none. */
+export function nearestDie(wanted: number, dies: readonly number[]): number | undefined {
+  return [...dies].sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))[0];
+}
+
+/** Whether the shop has the hex die (across flats, metres) that a ferrule or contact wants. */
+export function judgeDie(id: string, label: string, wanted: number, dies: readonly number[]): FitCheck {
+  const nearest = nearestDie(wanted, dies);
+  const margin = nearest === undefined ? NaN : nearest - wanted;
+  const right = Math.abs(margin) <= dieTolerance + 1e-8;
+  const tooLarge = 'A larger die leaves the crimp loose: the pull test will fail.';
+  const tooSmall = 'A smaller die cuts into the part and can crush what is under it.';
+  return {
+    id,
+    label,
+    verdict: right ? 'fits' : 'does not fit',
+    hole: { label: 'nearest die in the shop', value: nearest ?? NaN, kind: 'length' },
+    shaft: { label: 'die wanted', value: wanted, kind: 'length', assumed: true },
+    margin,
+    consequence: right
+      ? ''
+      : nearest === undefined
+        ? 'The shop has no dies: add them in House.'
+        : `No exact die. ${margin > 0 ? tooLarge : tooSmall}`,
+  };
+}

@@ -1,0 +1,143 @@
+import { describe, expect, test } from '@jest/globals';
+import { cableById } from '../cable/catalogue/catalogue.ts';
+import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
+import { gaugeCardProblems, nominalGaugeCard } from '../connector/gauge-card.ts';
+import { house, measuredCard, now } from '../testing/example.ts';
+import { judgeClearance } from './clearance.ts';
+import { judgeDie } from './die.ts';
+import { frequencyChecks } from './frequency-limit.ts';
+import { chooseShrink } from './heat-shrink.ts';
+import { jointImpedances, swrRangeOfPiece } from './impedance.ts';
+import { fitPinAndFerrule } from './pin-and-ferrule.ts';
+
+const fitOf = (cableId: string, connectorId: string) => {
+  const connector = connectorById(connectorId);
+  return fitPinAndFerrule(
+    cableById(cableId),
+    connector,
+    nominalGaugeCard(connector, 'card', 'bag', now),
+    house,
+  );
+};
+const failing = (cableId: string, connectorId: string) =>
+  fitOf(cableId, connectorId)
+    .filter(({ verdict }) => verdict === 'does not fit')
+    .map(({ id }) => id);
+
+describe('pin and ferrule', () => {
+  test.each([
+    ['rg-223', 'tnc-plug-50-crimp-5'],
+    ['rg-58', 'bnc-plug-50-crimp-5'],
+    ['rg-59', 'bnc-plug-75-crimp-6'],
+    ['rg-316', 'tnc-plug-50-crimp-2.5'],
+  ])('%s fits %s throughout', (cable, connector) => expect(failing(cable, connector)).toEqual([]));
+
+  test('a thick cable does not enter, and a thin one is not gripped', () => {
+    expect(failing('rg-59', 'tnc-plug-50-crimp-5')).toContain('entry');
+    expect(failing('rg-59', 'tnc-plug-50-crimp-5')).toContain('dielectric');
+    const thin = fitOf('rg-316', 'tnc-plug-50-crimp-5').find(({ id }) => id === 'conductor')!;
+    expect(thin.verdict).toBe('does not fit');
+    expect(thin.margin).toBeGreaterThan(0);
+    expect(thin.consequence).toMatch(/thicker conductor/);
+  });
+
+  test('what the caliper says decides, with both dimensions and the margin', () => {
+    const connector = connectorById('tnc-plug-50-crimp-5');
+    const card = measuredCard(nominalGaugeCard(connector, 'card', 'bag', now), { pinBore: 0.9e-3 });
+    const check = fitPinAndFerrule(cableById('rg-223'), connector, card, house).find(
+      ({ id }) => id === 'conductor',
+    )!;
+    expect(check.verdict).toBe('tight');
+    expect(check.hole).toMatchObject({ value: 0.9e-3, assumed: false });
+    expect(check.shaft.value).toBeCloseTo(0.89e-3, 9);
+    expect(check.margin).toBeCloseTo(0.01e-3, 9);
+  });
+
+  test('the right die is within a tenth; otherwise the nearest is named with what it does', () => {
+    expect(judgeDie('d', 'die', 5.41e-3, [5.5e-3]).verdict).toBe('fits');
+    expect(judgeDie('d', 'die', 5.41e-3, [5.6e-3]).consequence).toMatch(/larger die leaves the crimp loose/);
+    expect(judgeDie('d', 'die', 5.41e-3, [5.2e-3]).consequence).toMatch(/cuts into/);
+    expect(judgeDie('d', 'die', 5.41e-3, []).consequence).toMatch(/add them in House/);
+  });
+
+  test('the edge between fits, tight and not is where it is said to be', () => {
+    const rule = {
+      id: 'x',
+      label: 'x',
+      free: 0.1e-3,
+      loose: 1e-3,
+      tooTight: 'tight',
+      tight: 'push',
+      tooLoose: 'loose',
+    };
+    const verdict = (hole: number) =>
+      judgeClearance({
+        ...rule,
+        hole: { label: 'h', value: hole, kind: 'length' },
+        shaft: { label: 's', value: 5e-3, kind: 'length' },
+      }).verdict;
+    expect([4.99e-3, 5e-3, 5.09e-3, 5.1e-3, 6e-3, 6.01e-3, NaN].map(verdict)).toEqual([
+      'does not fit',
+      'tight',
+      'tight',
+      'fits',
+      'fits',
+      'does not fit',
+      'does not fit',
+    ]);
+  });
+});
+
+test('50 against 75 ohm: 1.5 at the joint, 1 to 2.25 for a piece in between', () => {
+  const joints = jointImpedances([
+    { label: 'system', impedance: 50 },
+    { label: 'cable', impedance: 75 },
+    { label: 'load', impedance: 75 },
+  ]);
+  expect(joints.map(({ swr, verdict }) => [swr, verdict])).toEqual([
+    [1.5, 'mismatch'],
+    [1, 'match'],
+  ]);
+  expect(swrRangeOfPiece(75, 50)).toEqual({ min: 1, max: 2.25 });
+});
+
+test('the highest working frequency is held against connector and cable', () => {
+  const bnc = connectorById('bnc-plug-50-crimp-5');
+  const checks = frequencyChecks(cableById('rg-58'), [bnc, bnc], [1e9, 6e9]);
+  expect(checks.map(({ verdict }) => verdict)).toEqual(['does not fit', 'fits']);
+});
+
+describe('heat shrink', () => {
+  test('the smallest tube that passes and grips', () => {
+    const choice = chooseShrink(house.shrink, {
+      largest: 6.25e-3,
+      smallest: 5.38e-3,
+      covered: 18e-3,
+      adhesive: false,
+    })!;
+    expect(choice.shrink.name).toBe('shrink 9.5 mm');
+    expect(choice.cutLength.value).toBeCloseTo(20e-3, 9);
+  });
+  test('none, when nothing both passes and grips', () => {
+    expect(
+      chooseShrink(house.shrink, { largest: 14e-3, smallest: 3e-3, covered: 0.02, adhesive: false }),
+    ).toBeUndefined();
+  });
+});
+
+describe('gauge cards', () => {
+  test('nominal cards of the catalogue contradict nothing', () => {
+    for (const connector of connectors)
+      expect(gaugeCardProblems(nominalGaugeCard(connector, 'card', 'bag', now))).toEqual([]);
+  });
+  test('a card that cannot be is said at its field', () => {
+    const card = nominalGaugeCard(connectorById('tnc-plug-50-crimp-5'), 'card', 'bag', now);
+    expect(gaugeCardProblems(measuredCard(card, { stopDepth: 8e-3 })).map(({ feature }) => feature)).toEqual([
+      'stopDepth',
+    ]);
+    expect(gaugeCardProblems(measuredCard(card, { stemLength: NaN }))[0]!.feature).toBe('stemLength');
+    expect(gaugeCardProblems(measuredCard(card, { inspectionHoleFar: 5e-3 }))[0]!.message).toMatch(
+      /beyond the bore of 4.2 mm/,
+    );
+  });
+});

@@ -1,0 +1,33 @@
+import type { Cable } from '../cable/cable.ts';
+import { higherModeFrequency } from '../cable/electrical.ts';
+import type { Connector } from '../connector/connector.ts';
+
+/** Whether the highest working frequency is below what the connector is made for and below the cable's higher mode. */
+export interface FrequencyCheck {
+  readonly label: string;
+  readonly limit: number;
+  readonly highest: number;
+  readonly verdict: 'fits' | 'does not fit';
+}
+
+/** Frequencies in hertz. */
+export function frequencyChecks(
+  cable: Cable,
+  connectors: readonly Connector[],
+  frequencies: readonly number[],
+): FrequencyCheck[] {
+  const highest = Math.max(...frequencies);
+  const check = (label: string, limit: number): FrequencyCheck => ({
+    label,
+    limit,
+    highest,
+    verdict: highest <= limit ? 'fits' : 'does not fit',
+  });
+  const distinct = connectors.filter(
+    (connector, index) => connectors.findIndex(({ id }) => id === connector.id) === index,
+  );
+  return [
+    ...distinct.map((connector) => check(connector.name, connector.frequencyLimitHz)),
+    check(`${cable.name}, first higher mode`, higherModeFrequency(cable)),
+  ];
+}

@@ -1,0 +1,110 @@
+import { z } from 'zod';
+import { envelopeSchema } from '../record/envelope.ts';
+
+export const referencePlanes = ['tip', 'shoulder', 'mating plane', 'jacket'] as const;
+
+const endSchema = z.object({
+  id: z.string(),
+  /** The leaf of the tree that this end sits on. */
+  nodeId: z.string(),
+  name: z.string(),
+  connectorId: z.string(),
+  gaugeCardId: z.string(),
+  referencePlane: z.enum(referencePlanes),
+  /** Shrink over the rear of the connector, as relief and seal. */
+  shrink: z.boolean(),
+});
+
+const legSchema = z.object({
+  id: z.string(),
+  fromNodeId: z.string(),
+  toNodeId: z.string(),
+  /** Metres, between the reference planes of a lead with two ends; a leg's own length elsewhere. */
+  finishedLength: z.number().positive(),
+});
+
+/** One length of cable off a reel; it spans legs in order. */
+const pieceSchema = z.object({ id: z.string(), cableId: z.string(), legIds: z.array(z.string()).min(1) });
+
+/** One conductor of a piece on one contact of an end. */
+const connectionSchema = z.object({
+  pieceId: z.string(),
+  conductor: z.string(),
+  endId: z.string(),
+  contact: z.string(),
+});
+
+/** A threaded part beyond those that the ends' methods bring. */
+const extraPartSchema = z.object({
+  id: z.string(),
+  kind: z.enum(['label sleeve']),
+  legId: z.string(),
+  /** Which end it belongs near, and how far from that end's jacket edge, metres. */
+  nearEndId: z.string(),
+  distance: z.number().positive(),
+});
+
+const partOverrideSchema = z.object({
+  opening: z.number().positive().optional(),
+  outside: z.number().positive().optional(),
+});
+
+/** A lead: the design only. What is cut, threaded, joined and proved belongs to its units. */
+export const leadSchema = envelopeSchema.extend({
+  name: z.string().min(1),
+  purpose: z.string(),
+  nodes: z.array(z.object({ id: z.string(), kind: z.enum(['end', 'split', 'splice']) })).min(2),
+  legs: z.array(legSchema).min(1),
+  ends: z.array(endSchema).min(2),
+  pieces: z.array(pieceSchema).min(1),
+  pinPlan: z.array(connectionSchema),
+  extraParts: z.array(extraPartSchema),
+  partOverrides: z.record(z.string(), partOverrideSchema),
+  requirement: z.object({
+    /** Hertz. */
+    frequencies: z.array(z.number().positive()).min(1),
+    /** Watts into the near end; assumed until asked. */
+    inputPower: z.object({ value: z.number().positive(), assumed: z.boolean() }),
+    /** What stands at the far end, ohm. */
+    load: z.object({ re: z.number(), im: z.number() }),
+    /** What it is matched to: the system's impedance, ohm. */
+    systemImpedance: z.number().positive(),
+  }),
+  /** Further re-terminations of each end that the cut length allows for. */
+  spareTerminations: z.number().int().min(0).max(5),
+  /** Slack added to the cut length, metres. */
+  slack: z.number().min(0).max(10),
+  /** The end closed first; null leaves it to the planner. */
+  firstEndId: z.string().nullable(),
+  /** Ends that were fitted before this work began: the leads that come back. */
+  fittedEndIds: z.array(z.string()),
+});
+
+export type Lead = z.infer<typeof leadSchema>;
+export type LeadEnd = z.infer<typeof endSchema>;
+export type Leg = z.infer<typeof legSchema>;
+export type Piece = z.infer<typeof pieceSchema>;
+export type Connection = z.infer<typeof connectionSchema>;
+export type ExtraPart = z.infer<typeof extraPartSchema>;
+export type ReferencePlane = (typeof referencePlanes)[number];
+
+export function endById(lead: Lead, endId: string): LeadEnd {
+  const end = lead.ends.find((candidate) => candidate.id === endId);
+  if (!end) throw new RangeError(`lead "${lead.name}": there is no end "${endId}"`);
+  return end;
+}
+
+/** The leg that ends at a leaf. */
+export function legAtEnd(lead: Lead, end: LeadEnd): Leg {
+  const leg = lead.legs.find(
+    ({ fromNodeId, toNodeId }) => fromNodeId === end.nodeId || toNodeId === end.nodeId,
+  );
+  if (!leg) throw new RangeError(`lead "${lead.name}": end ${end.name} hangs on no leg`);
+  return leg;
+}
+
+/** The pieces that an end takes. */
+export function piecesAtEnd(lead: Lead, end: LeadEnd): Piece[] {
+  const leg = legAtEnd(lead, end);
+  return lead.pieces.filter((piece) => piece.legIds.includes(leg.id));
+}

@@ -1,0 +1,127 @@
+import type { Cable } from '../cable/cable.ts';
+import { computedAttenuation, fitAttenuation, fittedAttenuation } from '../cable/attenuation.ts';
+import { velocityFactor } from '../cable/electrical.ts';
+import type { Connector } from '../connector/connector.ts';
+import type { Explained } from '../quantity/explained.ts';
+import type { Complex } from './complex.ts';
+import { attenuationFromDbPer100m } from './line.ts';
+import { reflectionOf, returnLossOf, swrOf } from './reflection.ts';
+import { cascade, inputImpedance, lineTwoPort, powerRatio } from './two-port.ts';
+
+/** A coax lead between a system and a load, as a row of lines. */
+export interface LeadLine {
+  readonly cable: Cable;
+  /** Cable between the jacket edges, metres. */
+  readonly length: number;
+  readonly near: Connector;
+  readonly far: Connector;
+  readonly systemImpedance: number;
+  readonly load: Complex;
+  readonly inputPower: { readonly value: number; readonly assumed: boolean };
+  /** Uniform temperature of the cable, C. The nominal table is for 20 C; only the computed figure follows it. */
+  readonly celsius: number;
+}
+
+/** What the lead does at one frequency. Losses are positive decibels; SWR is referred to the system's impedance. */
+export interface LeadMatch {
+  readonly frequency: number;
+  /** Attenuation of the cable: fit of its nominal table, with the figure from construction beside it. */
+  readonly nominalPer100m: number;
+  readonly computedPer100m: number;
+  /** Cable and both connectors into a matched load. */
+  readonly matchedLoss: Explained;
+  /** What the mismatch adds to it: total less matched. */
+  readonly additionalLossDb: number;
+  /** Power into the near end over power in the load. */
+  readonly totalLossDb: number;
+  readonly swrLoad: number;
+  readonly swrInput: number;
+  readonly returnLossDb: number;
+  readonly powerAtLoad: Explained;
+}
+
+/** Loss of a mated connector at a frequency, dB: a skin-effect loss that grows with the square root. */
+export function connectorLossDb(connector: Connector, frequency: number): number {
+  return connector.lossDbAt1GHz * Math.sqrt(frequency / 1e9);
+}
+
+function connectorTwoPort(connector: Connector, frequency: number) {
+  const line = {
+    impedance: connector.impedance,
+    velocityFactor: 0.7,
+    attenuation: attenuationFromDbPer100m(
+      (connectorLossDb(connector, frequency) / connector.lineLength) * 100,
+    ),
+    length: connector.lineLength,
+  };
+  return lineTwoPort(line, frequency);
+}
+
+/** Loss, match and power of a lead at one frequency, hertz. */
+export function matchAt(line: LeadLine, frequency: number): LeadMatch {
+  const { cable, near, far, load, systemImpedance } = line;
+  const fit = fitAttenuation(cable.nominalAttenuation);
+  const nominalPer100m = fittedAttenuation(fit, frequency);
+  const run = {
+    impedance: cable.nominalImpedance,
+    velocityFactor: velocityFactor(cable),
+    attenuation: attenuationFromDbPer100m(nominalPer100m),
+    length: line.length,
+  };
+  const row = cascade([
+    connectorTwoPort(near, frequency),
+    lineTwoPort(run, frequency),
+    connectorTwoPort(far, frequency),
+  ]);
+  const cableLoss = (nominalPer100m * line.length) / 100;
+  const nearLoss = connectorLossDb(near, frequency);
+  const farLoss = connectorLossDb(far, frequency);
+  const matched = cableLoss + nearLoss + farLoss;
+  const totalLossDb = 10 * Math.log10(powerRatio(row, load));
+  const atInput = reflectionOf(inputImpedance(row, load), systemImpedance);
+  const { value: inputPower, assumed } = line.inputPower;
+  return {
+    frequency,
+    nominalPer100m,
+    computedPer100m: computedAttenuation(cable, frequency, line.celsius).total,
+    matchedLoss: {
+      value: matched,
+      kind: 'decibel',
+      formula: 'cable loss per 100 m x length / 100 m + both connectors',
+      terms: [
+        {
+          label: `${cable.name}, nominal table fitted by k1 sqrt f + k2 f`,
+          value: nominalPer100m,
+          kind: 'dB per 100 m',
+          assumed: true,
+        },
+        { label: 'Cable between the jacket edges', value: line.length, kind: 'length' },
+        { label: 'Cable', value: cableLoss, kind: 'decibel' },
+        { label: `${near.series} at the near end`, value: nearLoss, kind: 'decibel', assumed: true },
+        { label: `${far.series} at the far end`, value: farLoss, kind: 'decibel', assumed: true },
+        {
+          label: 'Computed from construction, for comparison',
+          value: computedAttenuation(cable, frequency, line.celsius).total,
+          kind: 'dB per 100 m',
+        },
+      ],
+      source: `${cable.attenuationSource}; connectors: engineering value`,
+    },
+    additionalLossDb: totalLossDb - matched,
+    totalLossDb,
+    swrLoad: swrOf(reflectionOf(load, systemImpedance)),
+    swrInput: swrOf(atInput),
+    returnLossDb: returnLossOf(atInput),
+    powerAtLoad: {
+      value: inputPower * 10 ** (-totalLossDb / 10),
+      kind: 'power',
+      formula: 'power into the near end x 10^(-total loss / 10)',
+      terms: [
+        { label: 'Power into the near end', value: inputPower, kind: 'power', assumed },
+        { label: 'Matched loss', value: matched, kind: 'decibel' },
+        { label: 'Added by the mismatch', value: totalLossDb - matched, kind: 'decibel' },
+      ],
+      source: 'cascade of connector, cable, connector as two-ports, exact power ratio',
+    },
+  };
+}

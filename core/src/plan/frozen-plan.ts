@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { stepSchema } from '../build/step.ts';
+import { gaugeCardSchema } from '../connector/gauge-card.ts';
+import { houseSchema } from '../house/house.ts';
+import { leadSchema } from '../lead/lead.ts';
+import { expectedPathSchema } from '../prove/resistance.ts';
+import { stripPlanSchema } from '../strip/strip-plan.ts';
+import type { LeadPlan } from './lead-plan.ts';
+import type { House } from '../house/house.ts';
+
+/** What a unit is built to: the design, the steps and the limits as they were when it was started. */
+export const frozenPlanSchema = z.object({
+  programVersion: z.string(),
+  lead: leadSchema,
+  cards: z.array(gaugeCardSchema),
+  house: houseSchema,
+  steps: z.array(stepSchema),
+  strips: z.array(stripPlanSchema),
+  limits: z.array(expectedPathSchema),
+  /** Cable in the finished lead, metres, by piece id. */
+  lengths: z.record(z.string(), z.number()),
+});
+
+export type FrozenPlan = z.infer<typeof frozenPlanSchema>;
+
+/** The version of the program that plans are made with. */
+export const programVersion = '0.1.0';
+
+/** Freezes a plan for a unit. @throws RangeError when the plan has no steps: there is nothing to build to. */
+export function freezePlan(plan: LeadPlan, house: House): FrozenPlan {
+  if (plan.steps.length === 0)
+    throw new RangeError('This lead cannot be threaded as it stands: there is no plan to build to.');
+  const cards = plan.ends.map(({ card }) => card);
+  return {
+    programVersion,
+    lead: plan.lead,
+    cards: cards.filter((card, index) => cards.indexOf(card) === index),
+    house,
+    steps: [...plan.steps],
+    strips: plan.ends.map(({ strip }) => strip),
+    limits: [...plan.paths],
+    lengths: Object.fromEntries(plan.lengths),
+  };
+}

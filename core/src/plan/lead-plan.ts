@@ -1,0 +1,161 @@
+import type { Step } from '../build/step.ts';
+import { compileSteps } from '../build/compile.ts';
+import type { RecipeInput } from '../build/pin-and-ferrule.ts';
+import type { Cable } from '../cable/cable.ts';
+import { cableById } from '../cable/catalogue/catalogue.ts';
+import { connectorById } from '../connector/catalogue/catalogue.ts';
+import type { Connector } from '../connector/connector.ts';
+import type { GaugeCard, GaugeCardProblem } from '../connector/gauge-card.ts';
+import { gaugeCardProblems } from '../connector/gauge-card.ts';
+import type { CutLength } from '../cut/cut-length.ts';
+import { cutLengthOf, endsOfPiece } from '../cut/cut-length.ts';
+import type { FitCheck } from '../fit/clearance.ts';
+import type { FrequencyCheck } from '../fit/frequency-limit.ts';
+import { frequencyChecks } from '../fit/frequency-limit.ts';
+import type { JointImpedance } from '../fit/impedance.ts';
+import { jointImpedances } from '../fit/impedance.ts';
+import { fitPinAndFerrule } from '../fit/pin-and-ferrule.ts';
+import type { House } from '../house/house.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { piecesAtEnd } from '../lead/lead.ts';
+import { checkLead } from '../lead/tree.ts';
+import type { LeadMatch } from '../line/lead-match.ts';
+import { matchAt } from '../line/lead-match.ts';
+import type { ExpectedPath, PieceLengths } from '../prove/resistance.ts';
+import { expectedPaths } from '../prove/resistance.ts';
+import { stripPinAndFerrule } from '../strip/pin-and-ferrule.ts';
+import type { StripPlan } from '../strip/strip-plan.ts';
+import { leadRun, threadPreference } from '../thread/lead-run.ts';
+import type { ThreadPlan } from '../thread/plan.ts';
+import { planThreading } from '../thread/plan.ts';
+import type { ThreadRun } from '../thread/run.ts';
+import type { LeadPart } from '../thread/threaded-parts.ts';
+import { threadedParts } from '../thread/threaded-parts.ts';
+
+/** One end with everything that was worked out for it. */
+export interface EndPlan {
+  readonly end: LeadEnd;
+  readonly connector: Connector;
+  readonly cable: Cable;
+  readonly card: GaugeCard;
+  readonly cardProblems: readonly GaugeCardProblem[];
+  readonly fit: readonly FitCheck[];
+  readonly strip: StripPlan;
+}
+
+/** Everything that follows from a lead, its gauge cards and the house: the seven stages, worked out. */
+export interface LeadPlan {
+  readonly lead: Lead;
+  readonly ends: readonly EndPlan[];
+  readonly frequencies: readonly FrequencyCheck[];
+  readonly joints: readonly JointImpedance[];
+  readonly matches: readonly LeadMatch[];
+  readonly cuts: readonly CutLength[];
+  readonly parts: readonly LeadPart[];
+  readonly run: ThreadRun;
+  readonly thread: ThreadPlan;
+  readonly steps: readonly Step[];
+  /** Cable in the finished lead by piece, metres. */
+  readonly lengths: PieceLengths;
+  readonly paths: readonly ExpectedPath[];
+}
+
+/** The lead is too short for its ends, or a card is missing: no plan can be made, and nothing is guessed. */
+export class PlanError extends Error {
+  constructor(message: string) {
+    super(message);
+    this.name = 'PlanError';
+  }
+}
+
+/**
+ * Works out the whole lead. `cards` are the gauge cards that its ends refer to.
+ * @throws LeadError when the tree or the pin plan contradicts itself; PlanError when no length of cable remains.
+ */
+export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House): LeadPlan {
+  checkLead(lead);
+  const ends = lead.ends.map((end) => planEnd(lead, end, cards, house));
+  const cardsByEnd = new Map(ends.map(({ end, card }) => [end.id, card]));
+  const strips = new Map(ends.map(({ end, strip }) => [end.id, strip]));
+  const cuts = lead.pieces.map((piece) => cutLengthOf(lead, piece, cardsByEnd, strips, house));
+  for (const { betweenJackets } of cuts)
+    if (!(betweenJackets > 0))
+      throw new PlanError(
+        `The ends alone are longer than the finished length: ${(betweenJackets * 1e3).toFixed(1)} mm of cable would remain between them.`,
+      );
+  const lengths = new Map(cuts.map(({ pieceId, betweenJackets }) => [pieceId, betweenJackets]));
+  const parts = threadedParts(lead, cardsByEnd, house);
+  const run = leadRun(lead, parts, cardsByEnd, house);
+  const thread = planThreading(run, threadPreference(lead, house));
+  const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, cuts, house)]));
+  const { frequencies } = lead.requirement;
+  return {
+    lead,
+    ends,
+    frequencies: frequencyChecks(
+      ends[0]!.cable,
+      ends.map(({ connector }) => connector),
+      frequencies,
+    ),
+    joints: jointImpedances(impedanceRow(lead, ends)),
+    matches: frequencies.map((frequency) =>
+      matchAt(lineOf(lead, ends, cuts[0]!.betweenJackets, house), frequency),
+    ),
+    cuts,
+    parts,
+    run,
+    thread,
+    steps: compileSteps({ lead, house, thread, parts, cuts, recipes }),
+    lengths,
+    paths: expectedPaths(lead, lengths, house.roomCelsius),
+  };
+}
+
+function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: House): EndPlan {
+  const card = cards.find(({ id }) => id === end.gaugeCardId);
+  if (!card) throw new PlanError(`End ${end.name} refers to a gauge card that is not there.`);
+  const connector = connectorById(end.connectorId);
+  const cable = cableById(piecesAtEnd(lead, end)[0]!.cableId);
+  return {
+    end,
+    connector,
+    cable,
+    card,
+    cardProblems: gaugeCardProblems(card),
+    fit: fitPinAndFerrule(cable, connector, card, house),
+    strip: stripPinAndFerrule(end.id, card, house),
+  };
+}
+
+function recipeInput(
+  lead: Lead,
+  plan: EndPlan,
+  cuts: readonly CutLength[],
+  house: House,
+): Omit<RecipeInput, 'requires'> {
+  const piece = lead.pieces.find((candidate) => endsOfPiece(lead, candidate).includes(plan.end))!;
+  return { ...plan, cut: cuts.find(({ pieceId }) => pieceId === piece.id)!, house };
+}
+
+/** System, near connector, cable, far connector, load side: the first two ends in the order of the lead. */
+function impedanceRow(lead: Lead, ends: readonly EndPlan[]) {
+  const [near, far] = [ends[0]!, ends[1]!];
+  const system = { label: 'system', impedance: lead.requirement.systemImpedance };
+  const at = ({ end, connector }: EndPlan) => ({ label: `end ${end.name}`, impedance: connector.impedance });
+  return [system, at(near), { label: 'cable', impedance: near.cable.nominalImpedance }, at(far), system];
+}
+
+function lineOf(lead: Lead, ends: readonly EndPlan[], length: number, house: House) {
+  const { systemImpedance, load, inputPower } = lead.requirement;
+  const [near, far] = [ends[0]!, ends[1]!];
+  return {
+    cable: near.cable,
+    length,
+    near: near.connector,
+    far: far.connector,
+    systemImpedance,
+    load,
+    inputPower,
+    celsius: house.roomCelsius,
+  };
+}

@@ -1,0 +1,163 @@
+import type { Assignment, Fault } from './fault.ts';
+import { endOfFault, likelihood, misassign, numberedPoints, plannedAssignment } from './fault.ts';
+import { searchLocal } from './local-search.ts';
+import type { Partition, Wiring } from './wiring.ts';
+import { Groups, partitionOf, samePartition } from './wiring.ts';
+
+/** A smallest set of mistakes that would show what was measured. */
+export interface Explanation {
+  readonly faults: readonly Fault[];
+}
+
+export interface Diagnosis {
+  /** Explanations of the same, smallest size: ties are all listed, likelier first. */
+  readonly explanations: readonly Explanation[];
+  /** There are more ties than are listed. */
+  readonly more: boolean;
+  /** No smaller set exists: proven up to four mistakes. */
+  readonly proven: boolean;
+}
+
+/** Up to here the smallest set is proven. */
+export const provenFaults = 4;
+const mostListed = 60;
+
+/**
+ * The smallest sets of faults that turn the planned partition into the measured one. First whole ends with their
+ * numbering turned or mirrored are tried; what then still differs falls apart into groups of points that have nothing
+ * to do with each other, and each is searched on its own, deepening one fault at a time.
+ * `lastEndId` is the end worked on last: among ties it is the likelier place.
+ */
+export function diagnose(wiring: Wiring, measured: Partition, lastEndId?: string): Diagnosis {
+  const numberings = numberingFaults(wiring);
+  let found: Fault[][] = [];
+  for (let size = 1; size <= provenFaults && found.length === 0; size++) {
+    found = numberings
+      .filter((numbering) => numbering.length <= size)
+      .flatMap((numbering) =>
+        explainWith(wiring, numbering, measured, size).filter((faults) => faults.length === size),
+      );
+  }
+  if (found.length === 0)
+    return { explanations: [{ faults: plainExplanation(wiring, measured) }], more: false, proven: false };
+  const ranked = found
+    .map((faults) => ({ faults, rank: rankOf(wiring, faults, lastEndId) }))
+    .sort((a, b) => b.rank - a.rank);
+  return {
+    explanations: ranked.slice(0, mostListed).map(({ faults }) => ({ faults })),
+    more: ranked.length > mostListed,
+    proven: true,
+  };
+}
+
+function rankOf(wiring: Wiring, faults: readonly Fault[], lastEndId: string | undefined): number {
+  return faults.reduce(
+    (sum, fault) => sum + likelihood[fault.kind] + (endOfFault(wiring, fault) === lastEndId ? 0.5 : 0),
+    0,
+  );
+}
+
+/** Sets of ends with their numbering turned or mirrored, none first, each end at most once. */
+function numberingFaults(wiring: Wiring): Fault[][] {
+  const endIds = [...new Set(wiring.points.map(({ endId }) => endId))];
+  const perEnd = endIds.map((endId): Fault[] => {
+    const count = numberedPoints(wiring, endId).length;
+    // With two contacts, turning and mirroring are the swap of two conductors, which is searched as such.
+    if (count < 3) return [];
+    const turns = Array.from({ length: count - 1 }, (_, index): Fault => ({
+      kind: 'rotated',
+      endId,
+      by: index + 1,
+    }));
+    return [...turns, { kind: 'mirrored', endId }];
+  });
+  const sets = perEnd.reduce<Fault[][]>(
+    (known, faults) => [
+      ...known,
+      ...known
+        .filter((set) => set.length < provenFaults)
+        .flatMap((set) => faults.map((fault) => [...set, fault])),
+    ],
+    [[]],
+  );
+  return sets.sort((a, b) => a.length - b.length);
+}
+
+/** Explanations with these ends renumbered and at most `size` faults in all. */
+function explainWith(
+  wiring: Wiring,
+  numbering: readonly Fault[],
+  measured: Partition,
+  size: number,
+): Fault[][] {
+  const assignment = numbering.reduce<Assignment>(
+    (now, fault) => misassign(wiring, now, fault),
+    plannedAssignment(wiring),
+  );
+  const sets = explainRest(wiring, assignment, measured, size - numbering.length) ?? [];
+  return sets.map((faults) => [...numbering, ...faults]);
+}
+
+/** All smallest sets of local faults, at most `limit` in size, or undefined when there is none. */
+function explainRest(
+  wiring: Wiring,
+  assignment: Assignment,
+  measured: Partition,
+  limit: number,
+): Fault[][] | undefined {
+  const expected = partitionOf(wiring, assignment, new Set(), []);
+  let sets: Fault[][] = [[]];
+  let used = 0;
+  for (const group of differingGroups(expected, measured)) {
+    const alternatives = searchLocal(wiring, assignment, measured, group, limit - used);
+    if (!alternatives) return undefined;
+    used += alternatives[0]!.length;
+    sets = sets.flatMap((set) => alternatives.map((more) => [...set, ...more])).slice(0, 4 * mostListed);
+  }
+  return sets;
+}
+
+/** Points that hang together in what is expected or in what is measured, where the two differ. */
+function differingGroups(expected: Partition, measured: Partition): number[][] {
+  const groups = new Groups(expected.length);
+  expected.forEach((block, point) => groups.join(point, block));
+  measured.forEach((block, point) => groups.join(point, block));
+  const members = new Map<number, number[]>();
+  expected.forEach((_, point) =>
+    members.set(groups.find(point), [...(members.get(groups.find(point)) ?? []), point]),
+  );
+  return [...members.values()].filter(
+    (group) =>
+      !samePartition(
+        group.map((p) => expected[p]!),
+        group.map((p) => measured[p]!),
+      ),
+  );
+}
+
+/** A set of opens and shorts that explains any partition, for when no set of up to four faults does. Not the smallest. */
+function plainExplanation(wiring: Wiring, measured: Partition): Fault[] {
+  const faults: Fault[] = [];
+  const open = new Set<number>();
+  wiring.conductors.forEach((_, conductor) => {
+    const terminals = wiring.terminals.flatMap(({ conductor: owner, point }, index) =>
+      owner === conductor && point !== null ? [{ index, point }] : [],
+    );
+    const kept = terminals[0] && measured[terminals[0].point];
+    for (const { index, point } of terminals) {
+      if (measured[point] === kept) continue;
+      open.add(index);
+      faults.push({ kind: 'open', terminal: index });
+    }
+  });
+  const groups = new Groups(wiring.points.length);
+  partitionOf(wiring, plannedAssignment(wiring), open, []).forEach((block, point) =>
+    groups.join(point, block),
+  );
+  measured.forEach((block, point) => {
+    if (groups.find(block) === groups.find(point)) return;
+    groups.join(block, point);
+    faults.push({ kind: 'short', points: [block, point] });
+  });
+  return faults;
+}

@@ -1,0 +1,167 @@
+import { describe, expect, test } from '@jest/globals';
+import { planLead } from '../plan/lead-plan.ts';
+import { seededRandom } from '../quantity/random.ts';
+import { exampleLead, house } from '../testing/example.ts';
+import { judgeAtLeast, judgeAtMost } from './judge.ts';
+import { mayBeInCable, nextMeasurement } from './next-measurement.ts';
+import { prove } from './proof.ts';
+import type { Readings } from './reading.ts';
+import type { InjectedFault } from './virtual-lead.ts';
+import { capacitanceAt, networkResistance, testVirtualLead } from './virtual-lead.ts';
+
+const { lead, card } = exampleLead();
+const plan = planLead(lead, [card], house);
+const virtual = (faults: InjectedFault[]) => ({ lead, lengths: plan.lengths, celsius: 20, faults });
+const read = (faults: InjectedFault[]) =>
+  testVirtualLead(virtual(faults), 'Bench one', 'simulated tester', seededRandom(3));
+const proofOf = (readings: Readings, changed = house) => prove(lead, plan.paths, readings, changed, 'B');
+const empty: Readings = { by: 'Bench one', instrument: 'by hand', celsius: 20, pairs: [] };
+
+describe('limits', () => {
+  test('1.1 R + contacts, with R from copper, lay and length', () => {
+    const centre = plan.paths.find(({ from }) => from === 'A.centre')!;
+    const bareCopper = (1.7241e-8 * plan.lengths.get('cable')!) / ((Math.PI / 4) * 0.89e-3 ** 2);
+    expect(centre.expected).toBeCloseTo(bareCopper + 0.003, 3);
+    expect(centre.limit.value).toBeCloseTo(1.1 * (centre.expected - 0.003) + 0.003, 9);
+  });
+
+  test('the guard band decides between Good, Out and too close to call', () => {
+    expect(judgeAtMost(0.09, 0.1, 0.01)).toMatchObject({ verdict: 'Good' });
+    expect(judgeAtMost(0.095, 0.1, 0.01)).toMatchObject({ verdict: 'Not yet', reason: 'too close to call' });
+    expect(judgeAtMost(0.12, 0.1, 0.01)).toMatchObject({ verdict: 'Out' });
+    expect(judgeAtMost(undefined, 0.1, 0.01)).toMatchObject({ verdict: 'Not yet', reason: 'not measured' });
+    expect(judgeAtMost(Infinity, 0.1, 0)).toMatchObject({ verdict: 'Out' });
+    expect(judgeAtLeast(2e9, 1e9, 1e8)).toMatchObject({ verdict: 'Good' });
+    expect(judgeAtLeast(1.05e9, 1e9, 1e8)).toMatchObject({ reason: 'too close to call' });
+    expect(judgeAtLeast(1e6, 1e9, 1e5)).toMatchObject({ verdict: 'Out' });
+  });
+});
+
+describe('a simulated tester on a virtual lead', () => {
+  test('a sound lead proves Good', () => {
+    const proof = proofOf(read([]));
+    expect(proof.checks.map(({ verdict }) => verdict)).toEqual(['Good', 'Good', 'Good', 'Good']);
+    expect(proof.verdict).toBe('Good');
+    expect(proof.diagnosis).toBeUndefined();
+  });
+
+  test('the same seed reads the same', () => expect(read([])).toEqual(read([])));
+
+  test('an open centre is Out, ties both ends and asks for capacitance, which tells', () => {
+    const open: InjectedFault = { kind: 'open', terminal: 2 };
+    const proof = proofOf(read([open]));
+    expect(proof.verdict).toBe('Out');
+    expect(proof.deciding?.id).toBe('continuity');
+    const { explanations } = proof.diagnosis!;
+    expect(explanations).toHaveLength(2);
+    const next = nextMeasurement(lead, proof.wiring, explanations, plan.lengths);
+    expect(next).toMatchObject({ code: 'capacitance from each end' });
+    if (next?.code !== 'capacitance from each end') return;
+    expect(next.whole * 1e12).toBeCloseTo(101 * plan.lengths.get('cable')!, -1);
+    expect(capacitanceAt(virtual([open]), 'A')).toBeCloseTo(next.whole, 15);
+    expect(capacitanceAt(virtual([open]), 'B')).toBeCloseTo(next.stray, 15);
+    expect(mayBeInCable(proof.wiring, explanations[0]!.faults[0]!)).toBe(true);
+  });
+
+  test('a short fails continuity and insulation', () => {
+    const proof = proofOf(read([{ kind: 'short', points: [0, 1] }]));
+    expect(proof.checks.filter(({ verdict }) => verdict === 'Out').map(({ id }) => id)).toEqual([
+      'continuity',
+      'insulation',
+    ]);
+    expect(nextMeasurement(lead, proof.wiring, proof.diagnosis!.explanations, plan.lengths)).toEqual({
+      code: 'resistance from each end',
+    });
+  });
+
+  test('centre and shield changed over at one end is one swap', () => {
+    const proof = proofOf(read([{ kind: 'swap', terminals: [2, 3] }]));
+    expect(
+      proof.diagnosis!.explanations.every(({ faults }) => faults.length === 1 && faults[0]!.kind === 'swap'),
+    ).toBe(true);
+    expect(nextMeasurement(lead, proof.wiring, proof.diagnosis!.explanations, plan.lengths)).toEqual({
+      code: 'look at each end',
+      ends: ['B', 'A'],
+    });
+  });
+
+  test('a bad joint passes continuity and fails its own resistance', () => {
+    const proof = proofOf(read([{ kind: 'high resistance', terminal: 0, ohms: 0.4 }]));
+    expect(proof.checks.find(({ id }) => id === 'continuity')!.verdict).toBe('Good');
+    expect(proof.verdict).toBe('Out');
+    expect(proof.deciding?.label).toMatch(/Resistance, centre/);
+  });
+
+  test('two paths in parallel halve the resistance', () => {
+    const ladder = [
+      { a: 0, b: 1, ohms: 2 },
+      { a: 0, b: 1, ohms: 2 },
+      { a: 1, b: 2, ohms: 3 },
+    ];
+    expect(networkResistance(ladder, 4, 0, 2)).toBeCloseTo(4, 12);
+    expect(networkResistance(ladder, 4, 0, 3)).toBe(Infinity);
+  });
+});
+
+describe('readings by hand', () => {
+  const tick = (from: string, to: string, connected: boolean) => ({ from, to, connected });
+  const ticks: Readings = {
+    ...empty,
+    pairs: [
+      tick('A.centre', 'B.centre', true),
+      tick('A.outer', 'B.outer', true),
+      tick('A.centre', 'A.outer', false),
+      tick('A.centre', 'B.outer', false),
+      tick('A.outer', 'B.centre', false),
+      tick('B.centre', 'B.outer', false),
+    ],
+  };
+
+  test('nothing read is Not yet', () => {
+    const proof = proofOf(empty);
+    expect(proof.verdict).toBe('Not yet');
+    expect(proof.deciding?.detail).toBe('6 of 6 pairs not measured');
+  });
+
+  test('ticks prove the wiring but no resistance, unless the house leaves it out and says so', () => {
+    expect(proofOf(ticks).checks.map(({ verdict }) => verdict)).toEqual([
+      'Good',
+      'Not yet',
+      'Not yet',
+      'Not yet',
+    ]);
+    expect(proofOf(ticks).verdict).toBe('Not yet');
+    const lenient = {
+      ...house,
+      practice: {
+        ...house.practice,
+        leaveOut: ['resistance', 'insulation'] as ('resistance' | 'insulation')[],
+      },
+    };
+    const proof = proofOf(ticks, lenient);
+    expect(proof.verdict).toBe('Good');
+    expect(proof.checks.filter(({ leftOut }) => leftOut)).toHaveLength(3);
+  });
+
+  test('a leak is neither open nor connected: Out', () => {
+    const pairs = ticks.pairs.map((pair) =>
+      pair.from === 'A.centre' && pair.to === 'A.outer'
+        ? { ...pair, connected: undefined, ohms: 47e3 }
+        : pair,
+    );
+    const proof = proofOf({ ...ticks, pairs });
+    expect(proof.verdict).toBe('Out');
+    expect(proof.pairs.filter(({ leak }) => leak)).toHaveLength(1);
+    expect(proof.diagnosis).toBeUndefined();
+  });
+
+  test('readings that contradict each other are asked for again, not diagnosed', () => {
+    const pairs = ticks.pairs.map((pair) =>
+      pair.from === 'A.centre' && pair.to === 'A.outer' ? { ...pair, connected: true } : pair,
+    );
+    const proof = proofOf({ ...ticks, pairs });
+    expect(proof.contradictions.length).toBeGreaterThan(0);
+    expect(proof.checks[0]!.verdict).toBe('Not yet');
+    expect(proof.diagnosis).toBeUndefined();
+  });
+});

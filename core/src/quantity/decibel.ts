@@ -1,0 +1,20 @@
+/** Power ratio in decibels, positive for a loss: `10 log10(in / out)`. */
+export function lossDb(powerIn: number, powerOut: number): number {
+  return 10 * Math.log10(powerIn / powerOut);
+}
+
+/** One neper in decibels, exactly `20 / ln 10`. */
+export const decibelsPerNeper = 20 / Math.LN10;
+
+/** Two decimals: a hundredth of a decibel is below what a bench repeats. */
+export function formatDecibels(db: number): string {
+  if (db === Infinity) return 'infinite dB';
+  const text = db.toFixed(2);
+  return `${Number(text) === 0 ? '0.00' : text} dB`;
+}
+
+/** Standing-wave ratio: two decimals to 10, then one, then none; infinity said in a word. */
+export function formatSwr(swr: number): string {
+  if (!(swr < 1e4)) return 'infinite';
+  return swr < 10 ? swr.toFixed(2) : swr < 100 ? swr.toFixed(1) : swr.toFixed(0);
+}

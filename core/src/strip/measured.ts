@@ -1,0 +1,91 @@
+import type { CutLayer, StripCut, StripPlan } from './strip-plan.ts';
+import { cutOf } from './strip-plan.ts';
+
+export type Verdict = 'Good' | 'Out' | 'Not yet';
+
+/** Lengths actually cut, metres from the jacket edge; a layer may be missing. */
+export type MeasuredStrip = Partial<Record<CutLayer, number>>;
+
+export interface JudgedCut {
+  readonly cut: StripCut;
+  readonly measured: number | undefined;
+  readonly verdict: Verdict;
+  /** Measured less wanted, metres; the conductor is wanted relative to where the dielectric really ends. */
+  readonly deviation: number | undefined;
+  readonly reason: string;
+}
+
+/** What to do to a strip that is out, in the order of doing. Lengths in metres. */
+export type Recut =
+  | { readonly action: 'take the jacket back'; readonly by: number }
+  | { readonly action: 'trim'; readonly layer: CutLayer; readonly by: number };
+
+export interface JudgedStrip {
+  readonly verdict: Verdict;
+  readonly cuts: readonly JudgedCut[];
+  readonly recuts: readonly Recut[];
+  /** Length of cable that the recuts use up at this end, metres. */
+  readonly uses: number;
+  /** How far to set the stop or blade nearer (negative) or farther for the next, by layer. */
+  readonly offsets: readonly { readonly layer: CutLayer; readonly by: number }[];
+}
+
+/** Half the last digit of a caliper: at the limit is still within it. */
+const reading = 0.005e-3;
+
+function within(cut: StripCut, deviation: number): boolean {
+  return deviation <= cut.plus + reading && deviation >= -cut.minus - reading;
+}
+
+function judgeCut(plan: StripPlan, cut: StripCut, measured: MeasuredStrip): JudgedCut {
+  const value = measured[cut.layer];
+  if (value === undefined)
+    return { cut, measured: undefined, verdict: 'Not yet', deviation: undefined, reason: 'not measured' };
+  const dielectric = cutOf(plan, 'dielectric').position.value;
+  const shift = cut.layer === 'conductor' ? (measured.dielectric ?? dielectric) - dielectric : 0;
+  const deviation = value - cut.position.value - shift;
+  const good = within(cut, deviation);
+  return {
+    cut,
+    measured: value,
+    verdict: good ? 'Good' : 'Out',
+    deviation,
+    reason: good ? 'within tolerance' : deviation > 0 ? cut.tooLong : cut.tooShort,
+  };
+}
+
+/**
+ * Judges the lengths actually cut. Nothing can be lengthened, so a layer that is short asks for the jacket edge to go
+ * back by the shortage (which lengthens every position by as much), after which what is then too long is trimmed.
+ */
+export function judgeStrip(plan: StripPlan, measured: MeasuredStrip): JudgedStrip {
+  const cuts = plan.cuts.map((cut) => judgeCut(plan, cut, measured));
+  const out = cuts.filter(({ verdict }) => verdict === 'Out');
+  const short = out
+    .filter(({ deviation }) => deviation! < 0)
+    .map(({ cut, measured: value }) => Math.max(0, cut.position.value - value!));
+  const uses = Math.max(0, ...short);
+  const trims: Recut[] = out.length === 0 ? [] : trimsAfter(plan, measured, uses);
+  return {
+    verdict: out.length > 0 ? 'Out' : cuts.some(({ verdict }) => verdict === 'Not yet') ? 'Not yet' : 'Good',
+    cuts,
+    recuts: uses > 0 ? [{ action: 'take the jacket back', by: uses }, ...trims] : trims,
+    uses,
+    offsets: out.map(({ cut, deviation }) => ({ layer: cut.layer, by: -deviation! })),
+  };
+}
+
+function trimsAfter(plan: StripPlan, measured: MeasuredStrip, jacketBack: number): Recut[] {
+  const after: MeasuredStrip = { ...measured };
+  const trims: Recut[] = [];
+  for (const cut of plan.cuts) {
+    const value = measured[cut.layer];
+    if (value === undefined) continue;
+    after[cut.layer] = value + jacketBack;
+    const { deviation } = judgeCut(plan, cut, after);
+    if (deviation! <= cut.plus + reading) continue;
+    trims.push({ action: 'trim', layer: cut.layer, by: deviation! });
+    after[cut.layer] = value + jacketBack - deviation!;
+  }
+  return trims;
+}

@@ -1,0 +1,94 @@
+import { cableById } from '../cable/catalogue/catalogue.ts';
+import type { GaugeCard } from '../connector/gauge-card.ts';
+import type { House } from '../house/house.ts';
+import type { Lead } from '../lead/lead.ts';
+import { bundleDiameter } from './bundle.ts';
+import type { ThreadPreference } from './plan.ts';
+import type { ThreadEvent, ThreadRun } from './run.ts';
+import type { LeadPart } from './threaded-parts.ts';
+import { closeEventId, labelEventId, proveEventId, shrinkEventId } from './threaded-parts.ts';
+
+/** The run of a lead as the planner takes it, ends that are already fitted closed and their parts fixed. */
+export function leadRun(
+  lead: Lead,
+  parts: readonly LeadPart[],
+  cards: ReadonlyMap<string, GaugeCard>,
+  house: House,
+): ThreadRun {
+  const fitted = new Set(lead.fittedEndIds);
+  const events = leadEvents(lead, cards, house);
+  const done = lead.ends
+    .filter(({ id }) => fitted.has(id))
+    .flatMap(({ id, shrink }) => [closeEventId(id), ...(shrink ? [shrinkEventId(id)] : [])]);
+  return {
+    nodes: lead.nodes.map((node) => ({ ...node, label: nodeLabel(lead, node.id) })),
+    legs: lead.legs.map((leg) => ({
+      id: leg.id,
+      fromNodeId: leg.fromNodeId,
+      toNodeId: leg.toNodeId,
+      length: leg.finishedLength,
+      diameter: bundleDiameter(
+        lead.pieces
+          .filter(({ legIds }) => legIds.includes(leg.id))
+          .map(({ cableId }) => cableById(cableId).jacket.diameter),
+      ),
+    })),
+    parts,
+    events,
+    done,
+    on: parts.filter(({ fixedBy }) => done.includes(fixedBy)).map(({ id }) => id),
+  };
+}
+
+function nodeLabel(lead: Lead, nodeId: string): string {
+  const end = lead.ends.find((candidate) => candidate.nodeId === nodeId);
+  return end ? `end ${end.name}` : nodeId;
+}
+
+/** Ends are closed in the order asked (else as listed), then the test, then what is shrunk; or relief before the test. */
+function leadEvents(lead: Lead, cards: ReadonlyMap<string, GaugeCard>, house: House): ThreadEvent[] {
+  const ends = [...lead.ends].sort(
+    (a, b) => Number(b.id === lead.firstEndId) - Number(a.id === lead.firstEndId),
+  );
+  const sealFirst = house.practice.outerSeal === 'before, as strain relief';
+  const close = ends.flatMap((end): ThreadEvent[] => [
+    {
+      id: closeEventId(end.id),
+      label: `end ${end.name} is closed`,
+      closes: { nodeId: end.nodeId, diameter: cards.get(end.id)!.features.bodyOutside.value },
+      after: [],
+    },
+    ...(sealFirst ? sealOf(end, [closeEventId(end.id)]) : []),
+  ]);
+  const seals = sealFirst ? [] : ends.flatMap((end) => sealOf(end, [closeEventId(end.id), proveEventId]));
+  const prove: ThreadEvent = {
+    id: proveEventId,
+    label: 'the lead is proved',
+    after: close.map(({ id }) => id),
+  };
+  return [
+    ...close,
+    prove,
+    ...seals,
+    { id: labelEventId, label: 'the label is shrunk', after: [proveEventId] },
+  ];
+}
+
+function sealOf(end: Lead['ends'][number], after: string[]): ThreadEvent[] {
+  return end.shrink
+    ? [{ id: shrinkEventId(end.id), label: `the shrink of end ${end.name} is shrunk`, after }]
+    : [];
+}
+
+/** House practice and the lead's own choice as the planner takes them. */
+export function threadPreference(lead: Lead, house: House): ThreadPreference {
+  const { firstEndId } = lead;
+  const others = lead.ends.filter(({ id }) => id !== firstEndId);
+  return {
+    timing: house.practice.threading,
+    order:
+      firstEndId === null
+        ? []
+        : others.map(({ id }) => [closeEventId(firstEndId), closeEventId(id)] as const),
+  };
+}
