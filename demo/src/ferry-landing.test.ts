@@ -1,0 +1,36 @@
+import { describe, expect, test } from '@jest/globals';
+import { unitProgress } from '@gorvane/core/build/progress.ts';
+import { readArchive, writeArchive } from '@gorvane/core/file/archive.ts';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { inChainOrder, verifyChain } from '@gorvane/core/record/chain.ts';
+import { ferryLanding } from './ferry-landing.ts';
+
+const demo = ferryLanding();
+const eventsOf = (unitId: string) => inChainOrder(demo.events.filter((event) => event.unitId === unitId));
+
+describe('the demo scenario', () => {
+  test('is an archive that the reader accepts, the same every time', () => {
+    const bytes = writeArchive(demo, '2026-11-24T07:00:00.000Z');
+    expect(readArchive(bytes)).toEqual(JSON.parse(JSON.stringify(demo)));
+    expect(writeArchive(ferryLanding(), '2026-11-24T07:00:00.000Z')).toEqual(bytes);
+  });
+
+  test('every record chain is whole', () => {
+    for (const unit of demo.units) expect(verifyChain(eventsOf(unit.id))).toEqual([]);
+  });
+
+  test('two units are finished, one of them mended, and one lies half built', () => {
+    const states = demo.units.map((unit) => unitProgress(unit, eventsOf(unit.id)));
+    expect(states.map(({ finished }) => finished).slice(0, 4)).toEqual([true, true, false, false]);
+    expect(states[1]!.proofs.map(({ verdict }) => verdict)).toEqual(['Out', 'Good']);
+    expect(states[2]!.current?.name).toBe('measure');
+  });
+
+  test('everything fits in the receiver lead', () => {
+    const plan = planLead(demo.leads[0]!, demo.gaugeCards, demo.house[0]!);
+    expect(plan.ends.flatMap(({ fit }) => fit).filter(({ verdict }) => verdict === 'does not fit')).toEqual(
+      [],
+    );
+    expect(plan.ends.flatMap(({ cardProblems }) => cardProblems)).toEqual([]);
+  });
+});

@@ -1,0 +1,269 @@
+import { nextEvent } from '@gorvane/core/record/chain.ts';
+import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
+import { checksum } from '@gorvane/core/record/checksum.ts';
+import { firstRevision } from '@gorvane/core/record/envelope.ts';
+import { answerHold } from '@gorvane/core/build/advance.ts';
+import type { Step } from '@gorvane/core/build/step.ts';
+import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/build/unit.ts';
+import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { Archive } from '@gorvane/core/file/archive.ts';
+import type { House } from '@gorvane/core/house/house.ts';
+import { defaultHouse } from '@gorvane/core/house/house.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import type { PatchLeadRequest } from '@gorvane/core/lead/patch-lead.ts';
+import { patchLead } from '@gorvane/core/lead/patch-lead.ts';
+import type { Order } from '@gorvane/core/order/order.ts';
+import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import type { Fault } from '@gorvane/core/prove/fault.ts';
+import { prove } from '@gorvane/core/prove/proof.ts';
+import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
+import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
+import { reworkTo } from '@gorvane/core/build/advance.ts';
+import { seededRandom } from '@gorvane/core/quantity/random.ts';
+
+/** The scenario is fixed in time and identity, so that it is the same archive every time it is written. */
+const startOfWork = Date.parse('2026-11-23T07:30:00.000Z');
+const minute = 60_000;
+const timeAt = (minutes: number) => new Date(startOfWork + minutes * minute).toISOString();
+const opening = timeAt(0);
+
+/** Identities made from a name: stable, and in the form of a UUID. */
+function identity(name: string): string {
+  const hex = checksum(`orrin sound landing/${name}`);
+  return [
+    hex.slice(0, 8),
+    hex.slice(8, 12),
+    `4${hex.slice(13, 16)}`,
+    `8${hex.slice(17, 20)}`,
+    hex.slice(20, 32),
+  ].join('-');
+}
+
+function counted(prefix: string): () => string {
+  let count = 0;
+  return () => identity(`${prefix} ${++count}`);
+}
+
+function benchHouse(): House {
+  return {
+    ...defaultHouse(opening),
+    name: 'Tarn Lane cable bench',
+    benchNames: ['Bench one', 'Bench two'],
+    benchName: 'Bench two',
+    serialPrefix: 'OS',
+    nextSerial: 8,
+  };
+}
+
+interface Design {
+  readonly lead: Lead;
+  readonly card: GaugeCard;
+  readonly plan: LeadPlan;
+}
+
+function design(
+  house: House,
+  request: PatchLeadRequest,
+  change: (lead: Lead) => Lead,
+  measure: Partial<Record<keyof GaugeCard['features'], number>>,
+  bag: string,
+): Design {
+  const made = patchLead(request, counted(request.name), opening);
+  const features = { ...made.card.features };
+  for (const [name, value] of Object.entries(measure))
+    features[name as keyof typeof features] = { value, state: 'measured' };
+  const card = { ...made.card, name: bag, features };
+  const lead = change(made.lead);
+  return { lead, card, plan: planLead(lead, [card], house) };
+}
+
+/** Tells a unit's story: what happens, minute by minute, becomes its record chain. */
+class Story {
+  readonly events: UnitEvent[] = [];
+  #minute: number;
+
+  constructor(
+    readonly unit: Unit,
+    startMinute: number,
+    readonly by: string,
+  ) {
+    this.#minute = startMinute;
+    this.tell({
+      kind: 'started',
+      planChecksum: checksum(canonicalJson(unit.plan)),
+      programVersion: unit.plan!.programVersion,
+    });
+  }
+
+  tell(happening: UnitHappening): void {
+    const id = identity(`${this.unit.serial} event ${this.events.length}`);
+    this.#minute += 1;
+    this.events.push(
+      nextEvent(this.events, this.unit.id, happening, { id, by: this.by, at: timeAt(this.#minute) }),
+    );
+  }
+
+  /** Does steps the way a good unit is built. */
+  build(steps: readonly Step[], random: () => number): void {
+    for (const step of steps) {
+      step.threads.forEach(({ partId }) => this.tell({ kind: 'part on', partId }));
+      if (step.recordsStrip) this.tell(measuredStrip(this.unit, step, random));
+      if (step.hold && step.hold.kind !== 'proof') this.tell(goodAnswer(step, random));
+      this.tell({ kind: 'step done', stepId: step.id });
+    }
+  }
+
+  /** Lets the simulated tester read the unit with faults in it, and records what it proves. */
+  prove(design_: Design, house: House, faults: readonly Fault[], seed: number): void {
+    const virtual = { lead: design_.lead, lengths: design_.plan.lengths, celsius: 20, faults };
+    const readings = testVirtualLead(virtual, this.by, 'simulated tester', seededRandom(seed));
+    this.tell({
+      kind: 'proved',
+      readings,
+      verdict: prove(design_.lead, design_.plan.paths, readings, house).verdict,
+    });
+  }
+}
+
+function measuredStrip({ plan }: Unit, step: Step, random: () => number): UnitHappening {
+  const { cuts } = plan!.strips.find(({ endId }) => endId === step.endId)!;
+  // A caliper at the bench reads to 0.05 mm.
+  const lengths = Object.fromEntries(
+    cuts.map(({ layer, position }) => [
+      layer,
+      Math.round((position.value + (random() - 0.5) * 0.2e-3) * 2e4) / 2e4,
+    ]),
+  );
+  return { kind: 'strip measured', stepId: step.id, endId: step.endId!, lengths };
+}
+
+function goodAnswer(step: Step, random: () => number): UnitHappening {
+  const asked = step.hold!.reading;
+  if (!asked) return answerHold(step, { good: true });
+  if (asked.quantity === 'resistance') return answerHold(step, { reading: 2e9 });
+  return answerHold(step, { reading: Math.round((random() - 0.5) * 0.2 * 100) * 1e-5 });
+}
+
+function newUnit(
+  order: Order,
+  lineIndex: number,
+  sequence: number,
+  serial: string,
+  plan: Unit['plan'],
+): Unit {
+  const line = order.lines[lineIndex]!;
+  return {
+    ...firstRevision(identity(serial), opening),
+    serial,
+    leadId: line.leadId,
+    orderId: order.id,
+    lineId: line.id,
+    sequence,
+    plan,
+  };
+}
+
+/** The refit of a small ferry landing, as far as this program goes: two coax patch leads and one order. */
+export function ferryLanding(): Archive {
+  const house = benchHouse();
+  const receiver = design(
+    house,
+    {
+      name: 'Receiver patch lead',
+      purpose: 'Receiver rack to filter panel, Orrin Sound landing',
+      cableId: 'rg-223',
+      connector: connectorById('tnc-plug-50-crimp-5'),
+      length: 3.4,
+      frequencies: [156.8e6, 162.025e6, 457.5e6],
+    },
+    (lead) => ({ ...lead, spareTerminations: 1 }),
+    { stemLength: 9.5e-3, stopDepth: 13.8e-3, pinBoreDepth: 4.2e-3 },
+    'TNC plugs, bag 14, drawer 3',
+  );
+  const monitor = design(
+    house,
+    {
+      name: 'Monitor patch lead',
+      purpose: 'Test points of the landing’s radio rack',
+      cableId: 'rg-58',
+      connector: connectorById('bnc-plug-50-crimp-5'),
+      length: 1.2,
+      frequencies: [10e6, 162.025e6],
+    },
+    (lead) => lead,
+    {},
+    'BNC plugs, not measured yet',
+  );
+  const order: Order = {
+    ...firstRevision(identity('order landing'), opening),
+    name: 'Orrin Sound landing, radio rack',
+    wantedBy: 'Landing refit crew',
+    due: '2026-12-04',
+    lines: [
+      { id: identity('line receiver'), leadId: receiver.lead.id, quantity: 6 },
+      { id: identity('line monitor'), leadId: monitor.lead.id, quantity: 2 },
+    ],
+  };
+  const stories = receiverStories(order, receiver, house);
+  const waiting = [
+    newUnit(order, 0, 4, 'OS-0004', null),
+    newUnit(order, 0, 5, 'OS-0005', null),
+    newUnit(order, 0, 6, 'OS-0006', null),
+    newUnit(order, 1, 1, 'OS-0007', null),
+    newUnit(order, 1, 2, 'OS-0008', null),
+  ];
+  return {
+    leads: [receiver.lead, monitor.lead],
+    gaugeCards: [receiver.card, monitor.card],
+    orders: [order],
+    units: [...stories.map(({ unit }) => unit), ...waiting],
+    events: stories.flatMap(({ events }) => events),
+    house: [{ ...house, nextSerial: 9 }],
+    blobs: {},
+  };
+}
+
+/** One finished, one that was Out and mended, and one that lies on the bench half built. */
+function receiverStories(order: Order, receiver: Design, house: House): Story[] {
+  const frozen = freezePlan(receiver.plan, house);
+  const { steps } = frozen;
+  const at = (name: string, endId: string | null) =>
+    steps.findIndex((step) => step.name === name && step.endId === endId);
+  const proveAt = at('prove', null);
+  const finish = (story: Story, random: () => number) => {
+    story.tell({ kind: 'step done', stepId: steps[proveAt]!.id });
+    story.build(steps.slice(proveAt + 1), random);
+    story.tell({ kind: 'finished' });
+  };
+
+  const first = new Story(newUnit(order, 0, 1, 'OS-0001', frozen), 20, 'Bench two');
+  const firstRandom = seededRandom(1);
+  first.build(steps.slice(0, proveAt), firstRandom);
+  first.prove(receiver, house, [], 11);
+  finish(first, firstRandom);
+
+  const second = new Story(newUnit(order, 0, 2, 'OS-0002', frozen), 120, 'Bench one');
+  const secondRandom = seededRandom(2);
+  second.build(steps.slice(0, proveAt), secondRandom);
+  second.prove(receiver, house, [{ kind: 'open', terminal: 2 }], 12);
+  const target = firstStepOfEnd(steps, 'B')!;
+  second.tell(
+    reworkTo(
+      target,
+      steps[proveAt]!.id,
+      remakeCost(steps, 'B'),
+      'centre open at end B: contact not crimped through',
+    ),
+  );
+  second.tell({ kind: 'part on', partId: 'B/ferrule' });
+  second.build(steps.slice(steps.indexOf(target), proveAt), secondRandom);
+  second.prove(receiver, house, [], 13);
+  finish(second, secondRandom);
+
+  const third = new Story(newUnit(order, 0, 3, 'OS-0003', frozen), 1460, 'Bench two');
+  third.build(steps.slice(0, at('measure', 'B')), seededRandom(3));
+  return [first, second, third];
+}
