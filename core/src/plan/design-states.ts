@@ -1,0 +1,23 @@
+import type { StageState } from '../build/progress.ts';
+import type { Stage } from '../build/step.ts';
+import type { LeadPlan } from './lead-plan.ts';
+
+/** How far a design is in each stage when no unit is looked at: open, or with a warning that wants a look. */
+export function designStates(plan: LeadPlan): Record<Stage, StageState> {
+  const misfit = plan.ends.some(({ fit }) => fit.some(({ verdict }) => verdict === 'does not fit'));
+  const beyond = plan.frequencies.some(({ verdict }) => verdict === 'does not fit');
+  const mismatch = plan.joints.some(({ verdict }) => verdict === 'mismatch');
+  const badCard = plan.ends.some(({ cardProblems }) => cardProblems.length > 0);
+  const tooFine = plan.ends.some(({ strip }) => strip.cuts.some(({ beyondMethod }) => beyondMethod));
+  const noDie = plan.ends.some(({ fit }) => fit.some(({ id, verdict }) => id.endsWith('die') && verdict === 'does not fit'));
+  const warn = (warning: boolean): StageState => (warning ? 'warning' : 'open');
+  return {
+    Choose: warn(misfit || beyond || mismatch),
+    Cut: 'open',
+    Thread: warn(!plan.thread.possible || plan.parts.some(({ missing }) => missing)),
+    Strip: warn(badCard || tooFine),
+    Join: warn(noDie),
+    Prove: 'open',
+    Finish: 'open',
+  };
+}

@@ -1,0 +1,54 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Express } from 'express';
+import express from 'express';
+import helmet from 'helmet';
+
+/** What the server is started with. */
+export interface ServerOptions {
+  /** Folder of the built web application. */
+  readonly build: string;
+  /** What an empty database is filled with at first opening. */
+  readonly firstData: 'demo' | 'empty';
+}
+
+/**
+ * Serves the built application with strict headers. Scripts come from this server only; inline styles are allowed
+ * because the interface sets sizes on elements.
+ */
+export function createApp({ build, firstData }: ServerOptions): Express {
+  const index = join(build, 'index.html');
+  if (!existsSync(index)) throw new Error(`There is no build at ${build}: run "npm run build" first.`);
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          workerSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: false,
+      referrerPolicy: { policy: 'no-referrer' },
+    }),
+  );
+  app.get('/start.json', (_request, response) => {
+    response.set('Cache-Control', 'no-store').json({ firstData });
+  });
+  // Built files carry a hash in their name; the rest must be asked for anew, or an update would never arrive.
+  app.use('/assets', express.static(join(build, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(express.static(build, { maxAge: 0, index: false }));
+  app.get('/{*path}', (_request, response) => {
+    response.set('Cache-Control', 'no-cache').sendFile(index);
+  });
+  return app;
+}

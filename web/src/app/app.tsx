@@ -1,0 +1,53 @@
+import type { House } from '@gorvane/core/house/house.ts';
+import { MantineProvider, useMantineColorScheme } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import type { ReactNode } from 'react';
+import { useEffect, useState } from 'react';
+import { Provider } from 'react-redux';
+import { RouterProvider } from 'react-router';
+import { FirstUnit } from '../controls/writing.ts';
+import { prepareDatabase } from '../data/archive.ts';
+import { useHouse } from '../data/live.ts';
+import { createRouter } from './routes.tsx';
+import type { Store } from './store.ts';
+import { theme } from './theme.ts';
+
+const router = createRouter();
+
+export function App({ store }: { readonly store: Store }) {
+  return (
+    <MantineProvider theme={theme} defaultColorScheme="light">
+      <Notifications position="top-right" />
+      <Provider store={store}>
+        <Prepared>
+          <RouterProvider router={router} />
+        </Prepared>
+      </Provider>
+    </MantineProvider>
+  );
+}
+
+/** Waits for the database, fills it at the first opening, and hands the house's ways of writing on. */
+function Prepared({ children }: { readonly children: ReactNode }) {
+  const [problem, setProblem] = useState<string | undefined>();
+  const house = useHouse();
+  useEffect(() => {
+    prepareDatabase().catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
+  }, []);
+  if (problem)
+    return (
+      <main className="place">
+        <h1>The data of this browser cannot be opened</h1>
+        <p>{problem}</p>
+        <p>Close other tabs of Gorvane and load the page again. Nothing has been changed.</p>
+      </main>
+    );
+  if (!house) return null;
+  return <HouseWays house={house}>{children}</HouseWays>;
+}
+
+function HouseWays({ house, children }: { readonly house: House; readonly children: ReactNode }) {
+  const { setColorScheme } = useMantineColorScheme();
+  useEffect(() => setColorScheme(house.theme === 'night' ? 'dark' : 'light'), [house.theme, setColorScheme]);
+  return <FirstUnit value={house.firstUnit}>{children}</FirstUnit>;
+}

@@ -1,0 +1,17 @@
+import '@fontsource/barlow/latin-400.css';
+import '@fontsource/barlow/latin-500.css';
+import '@fontsource/barlow/latin-600.css';
+import '@fontsource/barlow/latin-700.css';
+import '@fontsource/barlow-condensed/latin-600.css';
+import '@fontsource/b612-mono/latin-400.css';
+import '@fontsource/b612-mono/latin-700.css';
+import '@mantine/core/styles.css';
+import '@mantine/notifications/styles.css';
+import './styles.css';
+import { createRoot } from 'react-dom/client';
+import { App } from './app.tsx';
+import { createStore } from './store.ts';
+
+createRoot(document.getElementById('root')!).render(<App store={createStore()} />);
+
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');

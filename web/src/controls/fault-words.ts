@@ -1,0 +1,45 @@
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import { endById } from '@gorvane/core/lead/lead.ts';
+import type { Fault } from '@gorvane/core/prove/fault.ts';
+import { endOfFault } from '@gorvane/core/prove/fault.ts';
+import { mayBeInCable } from '@gorvane/core/prove/next-measurement.ts';
+import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
+import type { Wiring } from '@gorvane/core/prove/wiring.ts';
+import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
+
+/** A fault in words: what, and at which end. */
+export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): string {
+  const conductor = (terminal: number) => wiring.conductors[wiring.terminals[terminal]!.conductor]!.label;
+  const contact = (point: number) => wiring.points[point]!.contact;
+  const endOf = (terminal: number) => endById(lead, wiring.terminals[terminal]!.endId).name;
+  switch (fault.kind) {
+    case 'open':
+      return `${conductor(fault.terminal)} open at end ${endOf(fault.terminal)}`;
+    case 'short':
+      return `${contact(fault.points[0])} and ${contact(fault.points[1])} touch at end ${endById(lead, wiring.points[fault.points[0]]!.endId).name}`;
+    case 'swap':
+      return `${conductor(fault.terminals[0])} and ${conductor(fault.terminals[1])} changed over at end ${endOf(fault.terminals[0])}`;
+    case 'wrong contact':
+      return `${conductor(fault.terminal)} on the ${contact(fault.point)} contact at end ${endOf(fault.terminal)}`;
+    case 'rotated':
+      return `all contacts moved on by ${fault.by} at end ${endById(lead, fault.endId).name}`;
+    case 'mirrored':
+      return `all contacts counted from the other side at end ${endById(lead, fault.endId).name}`;
+    case 'high resistance':
+      return `${conductor(fault.terminal)} joint with ${formatResistance(fault.ohms)} too much at end ${endOf(fault.terminal)}`;
+  }
+}
+
+/** Where a fault probably sits and what it usually is. */
+export function wordPlace(lead: Lead, wiring: Wiring, fault: Fault): string {
+  const end = endById(lead, endOfFault(wiring, fault)).name;
+  const causes: Record<Fault['kind'], string> = {
+    open: 'a contact not crimped through, a broken conductor, braid not under the ferrule',
+    short: 'a whisker or braid in front of the stem, crushed dielectric',
+    swap: 'conductors on each other’s contacts',
+    'wrong contact': 'a conductor on a contact that is not its own',
+    rotated: 'counted from the wrong contact',
+    mirrored: 'counted from the wrong side of the connector',
+  };
+  return `End ${end}: ${causes[fault.kind]}.${mayBeInCable(wiring, fault) ? ' Less likely: the cable itself, somewhere between.' : ''}`;
+}

@@ -1,0 +1,89 @@
+import { formatMillimetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import type { JudgedStrip, MeasuredStrip, Recut } from '@gorvane/core/strip/measured.ts';
+import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
+import { QuantityField } from './quantity-field.tsx';
+import { VerdictMark } from './verdict.tsx';
+
+interface MeasuredStripTableProps {
+  readonly field: string;
+  readonly plan: StripPlan;
+  readonly measured: MeasuredStrip;
+  readonly judged: JudgedStrip;
+  readonly onMeasured: (measured: MeasuredStrip) => void;
+  readonly onLastEnter?: () => void;
+}
+
+/** The lengths actually cut, each judged, with what to recut and how to set the tool for the next. */
+export function MeasuredStripTable({ field, plan, measured, judged, onMeasured, onLastEnter }: MeasuredStripTableProps) {
+  return (
+    <>
+      <table className="plain-table">
+        <thead>
+          <tr>
+            <th scope="col">Layer</th>
+            <th scope="col">Plan, mm</th>
+            <th scope="col">Cut, mm</th>
+            <th scope="col">Verdict</th>
+          </tr>
+        </thead>
+        <tbody>
+          {judged.cuts.map(({ cut, verdict }, index) => (
+            <tr key={cut.layer}>
+              <th scope="row">{cut.layer}</th>
+              <td className="reading">{formatMillimetres(cut.position.value)}</td>
+              <td style={{ width: 108 }}>
+                <QuantityField
+                  aria-label={`${cut.layer} as cut, from the jacket edge`}
+                  inputMode="decimal"
+                  field={`${field}/${cut.layer}`}
+                  written={measured[cut.layer] === undefined ? '' : formatMillimetres(measured[cut.layer]!, 2)}
+                  onRead={(text) => onMeasured(withLength(measured, cut.layer, text))}
+                  onEnter={index === plan.cuts.length - 1 ? onLastEnter : undefined}
+                />
+              </td>
+              <td>
+                <VerdictMark verdict={verdict} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {judged.verdict === 'Out' && <RecutAdvice judged={judged} />}
+    </>
+  );
+}
+
+/** An emptied field is a reading taken back. */
+function withLength(measured: MeasuredStrip, layer: keyof MeasuredStrip, text: string): MeasuredStrip {
+  if (text.trim() !== '') return { ...measured, [layer]: parsePositiveLength(text, 0.2) };
+  return Object.fromEntries(Object.entries(measured).filter(([name]) => name !== layer));
+}
+
+const mm = (metres: number) => `${formatMillimetres(Math.abs(metres), 1)} mm`;
+
+function RecutAdvice({ judged }: { readonly judged: JudgedStrip }) {
+  const out = judged.cuts.filter(({ verdict }) => verdict === 'Out');
+  return (
+    <div className="advice" role="status">
+      {out.map(({ cut, deviation, reason }) => (
+        <p key={cut.layer}>
+          <strong>
+            {cut.label} is {mm(deviation!)} {deviation! > 0 ? 'long' : 'short'}.
+          </strong>{' '}
+          {reason}
+        </p>
+      ))}
+      <p>{judged.recuts.map(wordRecut).join(', then ')}.</p>
+      {judged.uses > 0 && <p>That uses {mm(judged.uses)} of the cable at this end.</p>}
+      {judged.offsets.map(({ layer, by }) => (
+        <p key={layer}>
+          For the next: set the stop for the {layer} {mm(by)} {by < 0 ? 'nearer' : 'farther'}.
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function wordRecut(recut: Recut): string {
+  return recut.action === 'trim' ? `trim the ${recut.layer} by ${mm(recut.by)}` : `take the jacket back by ${mm(recut.by)}`;
+}

@@ -1,0 +1,92 @@
+import { TextInput } from '@mantine/core';
+import type { TextInputProps } from '@mantine/core';
+import { useEffect, useState } from 'react';
+import { useDispatch } from 'react-redux';
+import { database } from '../data/database.ts';
+import { parsed, sealed, typed } from '../draft/draft-slice.ts';
+import { useDraftState } from '../draft/use-draft.ts';
+
+interface QuantityFieldProps extends Omit<TextInputProps, 'value' | 'onChange' | 'error'> {
+  /** Names the field across reloads: what is typed and does not parse is kept under it. */
+  readonly field: string;
+  /** The value as it is written; what is shown while nothing else is being typed. */
+  readonly written: string;
+  /** Reads what was typed and takes it over. @throws with a message for the person who typed it. */
+  readonly onRead: (text: string) => void;
+  /** Called on Enter after a good reading, e.g. to go on. */
+  readonly onEnter?: () => void;
+  /** For a field that adds something: called with the text on Enter, after which the field is empty again. */
+  readonly onTake?: (text: string) => void;
+}
+
+/**
+ * A field for a typed quantity. Only text that parses is taken over; text that does not stays in the field, across
+ * reloads, with what was expected below it. Enter, as a caliper sends it, goes to the next field.
+ */
+export function QuantityField({ field, written, onRead, onEnter, onTake, ...input }: QuantityFieldProps) {
+  const dispatch = useDispatch();
+  const raw = useDraftState((draft) => draft.raw[field]);
+  const [text, setText] = useState<string | undefined>();
+
+  const read = (next: string, take: (text: string) => void = onRead): boolean => {
+    try {
+      take(next);
+      dispatch(parsed(field));
+      return true;
+    } catch (error) {
+      dispatch(typed({ field, text: next, error: error instanceof Error ? error.message : String(error) }));
+      return false;
+    }
+  };
+
+  // A text that was left unread before a reload is brought back once, with its message.
+  useEffect(() => {
+    let live = true;
+    void database.kept.get(field).then((kept) => {
+      if (live && kept) dispatch(typed({ field, text: kept.text, error: 'This was typed before and could not be read: correct it or press Escape.' }));
+    });
+    return () => {
+      live = false;
+    };
+  }, [dispatch, field]);
+
+  const leave = () => {
+    setText(undefined);
+    dispatch(sealed());
+  };
+
+  return (
+    <TextInput
+      {...input}
+      value={raw?.text ?? text ?? written}
+      error={raw?.error}
+      classNames={{ input: 'reading' }}
+      autoComplete="off"
+      onChange={({ currentTarget }) => {
+        setText(currentTarget.value);
+        read(currentTarget.value);
+      }}
+      onFocus={({ currentTarget }) => currentTarget.select()}
+      onBlur={leave}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') {
+          setText(undefined);
+          dispatch(parsed(field));
+        }
+        if (event.key !== 'Enter') return;
+        event.preventDefault();
+        const { currentTarget } = event;
+        if (!read(currentTarget.value, onTake)) return;
+        leave();
+        if (onEnter) onEnter();
+        else if (!onTake) focusNext(currentTarget);
+      }}
+    />
+  );
+}
+
+/** The next field of the same form or panel. */
+function focusNext(from: HTMLElement): void {
+  const fields = [...document.querySelectorAll<HTMLInputElement>('main input:not([disabled])')].filter(({ type }) => type !== 'checkbox');
+  fields[fields.indexOf(from as HTMLInputElement) + 1]?.focus();
+}

@@ -1,0 +1,33 @@
+import { formatCapacitance } from '@gorvane/core/quantity/capacitance.ts';
+import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
+import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
+import { formatForce } from '@gorvane/core/quantity/force.ts';
+import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
+import type { LengthUnit } from '@gorvane/core/quantity/length.ts';
+import { formatLength } from '@gorvane/core/quantity/length.ts';
+import { formatPower } from '@gorvane/core/quantity/power.ts';
+import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
+import { createContext, useContext } from 'react';
+
+/** Millimetre or inch first: set in House, followed everywhere. */
+export const FirstUnit = createContext<LengthUnit>('mm');
+
+const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string> = {
+  length: (value, first) => formatLength(value, { first, digits: Math.abs(value) < 0.1 ? 2 : 1 }),
+  frequency: formatFrequency,
+  decibel: formatDecibels,
+  'dB per 100 m': (value) => `${value.toFixed(1)} dB per 100 m`,
+  power: formatPower,
+  resistance: formatResistance,
+  capacitance: formatCapacitance,
+  ratio: (value) => String(Number(value.toPrecision(3))),
+  temperature: (value) => `${value} °C`,
+  count: (value) => String(value),
+  force: formatForce,
+};
+
+/** Writes an SI value of any kind the way this house reads it. */
+export function useWriting(): (value: number, kind: QuantityKind) => string {
+  const first = useContext(FirstUnit);
+  return (value, kind) => writers[kind](value, first);
+}

@@ -1,0 +1,83 @@
+import type { Archive } from '@gorvane/core/file/archive.ts';
+import { readArchive, tableNames, writeArchive } from '@gorvane/core/file/archive.ts';
+import { defaultHouse } from '@gorvane/core/house/house.ts';
+import type { Envelope } from '@gorvane/core/record/envelope.ts';
+import { mergeRecords } from '@gorvane/core/record/merge.ts';
+import { database, timeNow } from './database.ts';
+
+const allTables = () => [...tableNames.map((name) => database.table(name)), database.blobs, database.kept];
+
+/** Everything in the database as one archive file. */
+export async function exportEverything(): Promise<Uint8Array> {
+  const tables = await Promise.all(tableNames.map(async (name) => [name, await database.table(name).toArray()] as const));
+  const blobs = await database.blobs.toArray();
+  const archive = { ...Object.fromEntries(tables), blobs: Object.fromEntries(blobs.map(({ hash, bytes }) => [hash, bytes])) };
+  return writeArchive(archive as unknown as Archive, timeNow());
+}
+
+/** How many records an import brought. */
+export interface ImportResult {
+  readonly added: number;
+  readonly replaced: number;
+  readonly kept: number;
+}
+
+/**
+ * Reads an archive whole, then merges it record by record in one transaction: a bad file changes nothing.
+ * Entries of record chains are facts and are only ever added.
+ * @throws ArchiveError with the reason.
+ */
+export async function importArchive(bytes: Uint8Array): Promise<ImportResult> {
+  const archive = readArchive(bytes);
+  return database.transaction('rw', allTables(), async () => {
+    const total = { added: 0, replaced: 0, kept: 0 };
+    for (const name of tableNames) {
+      if (name === 'events') continue;
+      const mine = (await database.table(name).toArray()) as Envelope[];
+      const { records, added, replaced, kept } = mergeRecords(mine, archive[name] as Envelope[]);
+      await database.table(name).bulkPut([...records]);
+      total.added += added;
+      total.replaced += replaced;
+      total.kept += kept;
+    }
+    const known = new Set(await database.events.toCollection().primaryKeys());
+    const fresh = archive.events.filter(({ id }) => !known.has(id));
+    await database.events.bulkAdd(fresh);
+    await database.blobs.bulkPut(Object.entries(archive.blobs).map(([hash, data]) => ({ hash, bytes: data })));
+    return { ...total, added: total.added + fresh.length };
+  });
+}
+
+/** Empties the database and leaves a house with defaults. */
+export async function startEmpty(): Promise<void> {
+  await database.transaction('rw', allTables(), async () => {
+    await Promise.all(allTables().map((table) => table.clear()));
+    await database.house.add(defaultHouse(timeNow()));
+  });
+}
+
+/** Replaces everything by the demo scenario that ships with the application. */
+export async function startWithDemo(): Promise<void> {
+  const response = await fetch('/demo.zip');
+  if (!response.ok) throw new Error('The demo data did not come from the server.');
+  const bytes = new Uint8Array(await response.arrayBuffer());
+  readArchive(bytes);
+  await database.transaction('rw', allTables(), () => Promise.all(allTables().map((table) => table.clear())));
+  await importArchive(bytes);
+}
+
+/** At the first opening of an address: demo data where the server was started with them, else an empty shop. */
+export async function prepareDatabase(): Promise<void> {
+  if ((await database.house.count()) > 0) return;
+  if ((await firstData()) === 'demo') await startWithDemo();
+  else await startEmpty();
+}
+
+async function firstData(): Promise<string> {
+  try {
+    const start = (await (await fetch('/start.json')).json()) as { firstData?: string };
+    return start.firstData ?? 'empty';
+  } catch {
+    return 'empty';
+  }
+}

@@ -1,0 +1,53 @@
+import type { Unit, UnitEvent } from '@gorvane/core/build/unit.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { House } from '@gorvane/core/house/house.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import type { Order } from '@gorvane/core/order/order.ts';
+import type { EntityTable } from 'dexie';
+import { Dexie } from 'dexie';
+
+/** A text that was typed and does not parse yet, kept so that it is still there after a reload. */
+export interface KeptText {
+  readonly key: string;
+  readonly text: string;
+}
+
+export interface Blob {
+  readonly hash: string;
+  readonly bytes: Uint8Array;
+}
+
+/** The saved truth. Versions are added below one another; none is ever changed. */
+export class Database extends Dexie {
+  leads!: EntityTable<Lead, 'id'>;
+  gaugeCards!: EntityTable<GaugeCard, 'id'>;
+  orders!: EntityTable<Order, 'id'>;
+  units!: EntityTable<Unit, 'id'>;
+  events!: EntityTable<UnitEvent, 'id'>;
+  house!: EntityTable<House, 'id'>;
+  blobs!: EntityTable<Blob, 'hash'>;
+  kept!: EntityTable<KeptText, 'key'>;
+
+  constructor(name = 'gorvane') {
+    super(name);
+    this.version(1).stores({
+      leads: 'id, name',
+      gaugeCards: 'id, connectorId',
+      orders: 'id',
+      units: 'id, serial, leadId, orderId',
+      events: 'id, unitId, [unitId+number]',
+      house: 'id',
+      blobs: 'hash',
+      kept: 'key',
+    });
+  }
+}
+
+export const database = new Database();
+
+/** Tables whose records carry an envelope and are edited through the draft. */
+export type EditedTable = 'leads' | 'gaugeCards' | 'orders' | 'house';
+export type EditedRecord = Lead | GaugeCard | Order | House;
+
+export const newId = () => crypto.randomUUID();
+export const timeNow = () => new Date().toISOString();

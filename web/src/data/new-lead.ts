@@ -1,0 +1,63 @@
+import type { Unit } from '@gorvane/core/build/unit.ts';
+import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import { patchLead } from '@gorvane/core/lead/patch-lead.ts';
+import type { Starter } from '@gorvane/core/lead/starters.ts';
+import type { Order } from '@gorvane/core/order/order.ts';
+import { firstRevision, revise } from '@gorvane/core/record/envelope.ts';
+import { database, newId, timeNow } from './database.ts';
+import { requireHouse } from './units.ts';
+
+/** The three choices that a new lead starts from. Length in metres. */
+export interface NewLead {
+  readonly starter: Starter;
+  readonly length: number;
+  readonly quantity: number;
+}
+
+/** Makes the lead, its gauge card, an order line for how many, and the units with their serials. Returns the lead's id. */
+export async function createLead({ starter, length, quantity }: NewLead): Promise<string> {
+  const now = timeNow();
+  const { lead, card } = patchLead(
+    {
+      name: starter.leadName,
+      purpose: '',
+      cableId: starter.cableId,
+      connector: connectorById(starter.connectorId),
+      length,
+      frequencies: starter.frequencies,
+    },
+    newId,
+    now,
+  );
+  await database.transaction('rw', [database.leads, database.gaugeCards, database.orders, database.units, database.house], async () => {
+    await database.leads.add(lead);
+    await database.gaugeCards.add(card);
+    const order: Order = {
+      ...firstRevision(newId(), now),
+      name: starter.leadName,
+      wantedBy: '',
+      due: null,
+      lines: [{ id: newId(), leadId: lead.id, quantity }],
+    };
+    await database.orders.add(order);
+    await addUnits(order, 0, quantity, now);
+  });
+  return lead.id;
+}
+
+/** Adds units to an order line, with the next serials of the house. */
+async function addUnits(order: Order, lineIndex: number, count: number, now: string): Promise<void> {
+  const house = await requireHouse();
+  const line = order.lines[lineIndex]!;
+  const units = Array.from({ length: count }, (_, index): Unit => ({
+    ...firstRevision(newId(), now),
+    serial: `${house.serialPrefix}-${String(house.nextSerial + index).padStart(4, '0')}`,
+    leadId: line.leadId,
+    orderId: order.id,
+    lineId: line.id,
+    sequence: index + 1,
+    plan: null,
+  }));
+  await database.units.bulkAdd(units);
+  await database.house.put(revise(house, { nextSerial: house.nextSerial + count }, now));
+}

@@ -1,0 +1,16 @@
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
+import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
+import { seededRandom } from '@gorvane/core/quantity/random.ts';
+
+/** The in-browser adapter over the virtual lead: the port that real instruments will stand behind, too. */
+export function readWithTester(frozen: FrozenPlan, settings: { readonly seed: number; readonly faults: readonly InjectedFault[] }, by: string): Readings {
+  const virtual = {
+    lead: frozen.lead,
+    lengths: new Map(Object.entries(frozen.lengths)),
+    celsius: frozen.house.roomCelsius,
+    faults: settings.faults,
+  };
+  return testVirtualLead(virtual, by, `simulated tester, seed ${settings.seed}`, seededRandom(settings.seed));
+}

@@ -1,0 +1,50 @@
+import { useDispatch, useSelector } from 'react-redux';
+import { useCallback, useEffect } from 'react';
+import { useLiveQuery } from 'dexie-react-hooks';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { House } from '@gorvane/core/house/house.ts';
+import { houseId } from '@gorvane/core/house/house.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import type { EditedTable } from '../data/database.ts';
+import { database } from '../data/database.ts';
+import type { DraftState } from './draft-slice.ts';
+import { arrived, draftKey, edited } from './draft-slice.ts';
+
+interface Tables {
+  leads: Lead;
+  gaugeCards: GaugeCard;
+  house: House;
+}
+
+export const useDraftState = <T>(select: (draft: DraftState) => T) => useSelector((state: { draft: DraftState }) => select(state.draft));
+
+/** One record under edit. `edit` names the intent, which is what undo shows. */
+export interface Draft<T> {
+  readonly record: T;
+  readonly key: string;
+  readonly edit: (label: string, change: (record: T) => T) => void;
+}
+
+/**
+ * Follows a record of the database and lets it be edited through the draft: `undefined` while it is read, `null` when
+ * it is not there.
+ */
+export function useDraft<Name extends keyof Tables>(table: Name, id: string | undefined): Draft<Tables[Name]> | null | undefined {
+  const dispatch = useDispatch();
+  const key = draftKey(table as EditedTable, id ?? '');
+  const stored = useLiveQuery(async () => (id ? ((await database.table(table).get(id)) ?? null) : null), [table, id]) as Tables[Name] | null | undefined;
+  const current = useDraftState((draft) => draft.records[key]?.current) as Tables[Name] | undefined;
+  useEffect(() => {
+    if (stored) dispatch(arrived({ table: table as EditedTable, record: stored }));
+  }, [dispatch, stored, table]);
+  const edit = useCallback(
+    (label: string, change: (record: Tables[Name]) => Tables[Name]) => {
+      if (current) dispatch(edited({ key, label, next: change(current) }));
+    },
+    [dispatch, key, current],
+  );
+  if (stored === null || (stored && stored.deleted)) return null;
+  return current && { record: current, key, edit };
+}
+
+export const useHouseDraft = () => useDraft('house', houseId);

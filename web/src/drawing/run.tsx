@@ -1,0 +1,163 @@
+import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
+import { useElementSize } from '@mantine/hooks';
+import { useLengthTexts } from '../controls/length.tsx';
+import './drawing.css';
+import { CoaxPlug, plugLength } from './coax-plug.tsx';
+import { PartShape } from './part-shape.tsx';
+
+/** What was picked on the run. */
+export type RunPick = { readonly kind: 'end'; readonly endId: string } | { readonly kind: 'part'; readonly partId: string } | { readonly kind: 'cable' };
+
+interface RunProps {
+  readonly plan: LeadPlan;
+  /** The unit whose state is shown; none shows the finished design. */
+  readonly progress?: UnitProgress;
+  readonly onPick?: (pick: RunPick) => void;
+  /** Place of a fault. */
+  readonly faultEndIds?: readonly string[];
+  readonly small?: boolean;
+}
+
+/** Across the run: pixels per metre. Along it nothing is to scale; a break mark stands for the metres. */
+const across = 4300;
+
+/** The lead lying on the bench, end A to end B, every part threaded on it in its place. */
+export function Run({ plan, progress, onPick, faultEndIds = [], small = false }: RunProps) {
+  const { ref, width: measured } = useElementSize();
+  const width = measured || 1060;
+  const height = small ? 64 : 178;
+  const middle = small ? 32 : 84;
+  const scale = small ? across * 0.55 : across;
+  const [near, far] = [plan.ends[0]!, plan.ends[1]!];
+  const cable = near.cable.jacket.diameter * scale;
+  const sides = [
+    { end: near, origin: plugLength(near, scale) + 14, direction: 1 },
+    { end: far, origin: width - plugLength(far, scale) - 14, direction: -1 },
+  ] as const;
+  const texts = useLengthTexts();
+  const finished = texts({ metres: plan.lead.legs[0]!.finishedLength, digits: 0 });
+  return (
+    <div ref={ref}>
+      <svg className="drawing" viewBox={`0 0 ${width} ${height}`} height={height} role="group" aria-label={`Run of ${plan.lead.name}, end ${near.end.name} to end ${far.end.name}`}>
+        <Cable from={sides[0].origin} to={sides[1].origin} middle={middle} thickness={cable} onPick={onPick} />
+        {sides.map(({ end, origin, direction }) => (
+          <g key={end.end.id} transform={`translate(${origin} ${middle}) scale(${direction} 1)`}>
+            <Parts plan={plan} end={end} progress={progress} scale={scale} direction={direction} small={small} onPick={onPick} />
+            <CoaxPlug plan={end} scale={scale} state={endState(end, progress)} onPick={onPick && (() => onPick({ kind: 'end', endId: end.end.id }))} />
+            {faultEndIds.includes(end.end.id) && <circle className="halo" cx={-20} cy={0} r={38} style={{ stroke: 'var(--out)' }} />}
+          </g>
+        ))}
+        {!small && (
+          <>
+            <text className="figures" x={width / 2} y={middle - 40} textAnchor="middle" fontSize={17}>
+              {finished.first}
+            </text>
+            <text className="soft" x={width / 2} y={middle + 40} textAnchor="middle" fontSize={14}>
+              {finished.second}, {near.end.referencePlane} to {far.end.referencePlane}; cut {texts({ metres: plan.cuts[0]!.cut.value }).first}
+            </text>
+            {sides.map(({ end, direction }) => (
+              <EndLabel key={end.end.id} end={end} progress={progress} x={direction > 0 ? 16 : width - 16} y={height - 24} anchor={direction > 0 ? 'start' : 'end'} />
+            ))}
+          </>
+        )}
+      </svg>
+    </div>
+  );
+}
+
+function Cable({ from, to, middle, thickness, onPick }: { from: number; to: number; middle: number; thickness: number; onPick: RunProps['onPick'] }) {
+  const half = (from + to) / 2;
+  const gap = 17;
+  const y = middle - thickness / 2;
+  const pick = onPick && pickable('cable, opens Choose', () => onPick({ kind: 'cable' }));
+  const mark = (x: number, turn: number) => `M ${x} ${middle - thickness} l ${9 * turn} ${thickness * 0.66} l ${-9 * turn} ${thickness * 0.66} l ${9 * turn} ${thickness * 0.68}`;
+  return (
+    <g {...pick}>
+      <rect className="jacket" x={from} y={y} width={half - gap - from} height={thickness} />
+      <rect className="jacket" x={half + gap} y={y} width={to - half - gap} height={thickness} />
+      <path className="dimension" strokeWidth={2} d={mark(half - gap - 3, 1)} />
+      <path className="dimension" strokeWidth={2} d={mark(half + gap - 6, 1)} />
+    </g>
+  );
+}
+
+export type EndState = 'planned' | 'open' | 'closed';
+
+function endState({ end }: EndPlan, progress: UnitProgress | undefined): EndState {
+  if (!progress) return 'planned';
+  const insert = progress.steps.find(({ name, endId }) => name === 'insert' && endId === end.id);
+  return insert && progress.done.has(insert.id) ? 'closed' : 'open';
+}
+
+interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick'> {
+  readonly end: EndPlan;
+  readonly scale: number;
+  readonly direction: 1 | -1;
+  readonly small: boolean;
+}
+
+/** The parts near one end, from the end inward. */
+function Parts({ plan, end, progress, scale, direction, small, onPick }: PartsProps) {
+  const closed = endState(end, progress) !== 'open';
+  const mine = plan.parts.filter(({ endId }) => endId === end.end.id);
+  const places = placesOf(mine, closed, small);
+  return mine.map((part, index) => {
+    const state = progress ? (progress.on.has(part.id) ? 'on' : 'missing') : 'on';
+    const { x, length } = places.get(part.id)!;
+    return (
+      <g key={part.id} {...(onPick && pickable(`${part.label}, opens Thread`, () => onPick({ kind: 'part', partId: part.id })))}>
+        <PartShape part={part} x={x} length={length} scale={scale} ghost={state === 'missing'} />
+        {!small && (
+          <g transform={`translate(${x + length / 2} 0) scale(${direction} 1)`}>
+            <path className="leader" d={`M 0 ${-14} V ${index % 2 === 0 ? -46 : -62}`} />
+            <text fontSize={13} fontWeight={600} textAnchor="middle" y={index % 2 === 0 ? -50 : -66} className={state === 'missing' ? 'out' : undefined}>
+              {shortName(part)}
+              {state === 'missing' ? ', not on' : ''}
+            </text>
+          </g>
+        )}
+      </g>
+    );
+  });
+}
+
+function placesOf(parts: readonly LeadPart[], closed: boolean, small: boolean): Map<string, { x: number; length: number }> {
+  const factor = small ? 0.55 : 1;
+  const along = { ferrule: closed ? 0 : 46, shrink: closed ? 38 : 120, 'label sleeve': closed ? 160 : 226 };
+  const lengths = { ferrule: 40, shrink: 62, 'label sleeve': 74 };
+  return new Map(parts.map(({ id, kind }) => [id, { x: along[kind] * factor, length: lengths[kind] * factor }]));
+}
+
+const shortName = ({ kind, label }: LeadPart) => (kind === 'shrink' ? label.split(',')[0]! : kind);
+
+function EndLabel({ end, progress, x, y, anchor }: { end: EndPlan; progress: UnitProgress | undefined; x: number; y: number; anchor: 'start' | 'end' }) {
+  const state = endState(end, progress);
+  const words = { planned: end.connector.name, open: 'not closed yet', closed: 'contact seated' }[state];
+  return (
+    <text x={x} y={y} textAnchor={anchor} fontSize={15} fontWeight={700}>
+      End {end.end.name}
+      <tspan x={x} dy={18} fontSize={14} fontWeight={400} className={state === 'closed' ? 'good' : 'soft'}>
+        {words}
+      </tspan>
+    </text>
+  );
+}
+
+/** What makes a shape pressable by mouse, touch and keyboard. */
+export function pickable(label: string, onPick: () => void) {
+  return {
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': label,
+    className: 'pick',
+    onClick: onPick,
+    onKeyDown: (event: React.KeyboardEvent) => {
+      if (event.key === 'Enter' || event.key === ' ') {
+        event.preventDefault();
+        onPick();
+      }
+    },
+  } as const;
+}

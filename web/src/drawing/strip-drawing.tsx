@@ -1,0 +1,137 @@
+import { cutOf, tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
+import type { CutLayer, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
+import type { Cable } from '@gorvane/core/cable/cable.ts';
+import { overBraid } from '@gorvane/core/cable/braid.ts';
+import type { JudgedStrip } from '@gorvane/core/strip/measured.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import { useElementSize } from '@mantine/hooks';
+import { useLengthTexts } from '../controls/length.tsx';
+import './drawing.css';
+
+interface StripDrawingProps {
+  readonly plan: StripPlan;
+  readonly cable: Cable;
+  readonly judged?: JudgedStrip;
+  /** The layers whose figures matter now; all when left out. */
+  readonly layers?: readonly CutLayer[];
+  readonly title: string;
+}
+
+/** Jacket shown behind its edge, metres. */
+const behind = 7e-3;
+
+/** The stripped end to scale, jacket at the left, with every cut, its tolerance and both figures. */
+export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawingProps) {
+  const { ref, width: measured } = useElementSize();
+  const width = measured || 700;
+  const end = cutOf(plan, 'conductor').position.value;
+  const scale = Math.min(30_000, (width - 40) / (behind + end + 4e-3));
+  const middle = 44 + (cable.jacket.diameter * scale) / 2;
+  const x = (metres: number) => 8 + (metres + behind) * scale;
+  const bottom = middle + (cable.jacket.diameter * scale) / 2;
+  const shown = plan.cuts.filter(({ layer }) => !layers || layers.includes(layer));
+  const height = bottom + 24 + shown.length * 40;
+  const hatch = `braid-${plan.endId}`;
+  return (
+    <div ref={ref}>
+      <svg className="drawing" viewBox={`0 0 ${width} ${height}`} height={height} role="img" aria-label={describe(plan, title)}>
+        <defs>
+          <pattern id={hatch} width="8" height="8" patternUnits="userSpaceOnUse">
+            <rect width="8" height="8" fill="#c4c8c5" />
+            <path d="M0 0 L8 8 M8 0 L0 8" stroke="#6d7471" strokeWidth="1.2" />
+          </pattern>
+        </defs>
+        <Layers plan={plan} cable={cable} x={x} middle={middle} scale={scale} hatch={hatch} />
+        <text x={width - 4} y={16} textAnchor="end" fontSize={13} className="soft">
+          {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the jacket edge`}
+        </text>
+        <path className="dimension" d={`M ${x(0)} ${middle - (cable.jacket.diameter * scale) / 2 - 12} V ${height - 8}`} />
+        {shown.map((cut, index) => (
+          <CutFigure key={cut.layer} cut={cut} x={x} y={bottom + 34 + index * 40} top={middle - (cable.jacket.diameter * scale) / 2 - 12} judged={judged} />
+        ))}
+      </svg>
+    </div>
+  );
+}
+
+interface LayersProps {
+  readonly plan: StripPlan;
+  readonly cable: Cable;
+  readonly x: (metres: number) => number;
+  readonly middle: number;
+  readonly scale: number;
+  readonly hatch: string;
+}
+
+function Layers({ plan, cable, x, middle, scale, hatch }: LayersProps) {
+  const [braid, dielectric, conductor] = (['braid', 'dielectric', 'conductor'] as const).map((layer) => cutOf(plan, layer).position.value) as [number, number, number];
+  const layer = (from: number, to: number, diameter: number, props: { className?: string; fill?: string; stroke?: string }) => (
+    <rect x={x(from)} y={middle - (diameter * scale) / 2} width={x(to) - x(from)} height={diameter * scale} {...props} />
+  );
+  const name = (from: number, to: number, text: string, fill: string) => (
+    <text x={(x(from) + x(to)) / 2} y={middle + 5} textAnchor="middle" fontSize={14} fontWeight={600} style={{ fill }}>
+      {text}
+    </text>
+  );
+  return (
+    <>
+      {layer(dielectric, conductor, cable.conductor.diameter, { className: 'copper' })}
+      {layer(braid, dielectric, cable.dielectric.diameter, { className: 'milk' })}
+      {layer(0, braid, overBraid(cable), { fill: `url(#${hatch})`, stroke: '#33393b' })}
+      {layer(-behind, 0, cable.jacket.diameter, { className: 'jacket' })}
+      {name(-behind, 0, 'jacket', '#fff')}
+      <rect x={(x(0) + x(braid)) / 2 - 26} y={middle - 10} width={52} height={20} rx={2} fill="#f4f5f2" />
+      {name(0, braid, 'braid', '#22272a')}
+      {name(braid, dielectric, 'dielectric', '#22272a')}
+      <text x={(x(dielectric) + x(conductor)) / 2} y={middle - (cable.conductor.diameter * scale) / 2 - 8} textAnchor="middle" fontSize={14} fontWeight={600}>
+        conductor
+      </text>
+    </>
+  );
+}
+
+interface CutFigureProps {
+  readonly cut: StripCut;
+  readonly x: (metres: number) => number;
+  readonly y: number;
+  readonly top: number;
+  readonly judged: JudgedStrip | undefined;
+}
+
+/** The dimension of one cut: line, tolerance band, both figures, and where it was really cut. */
+function CutFigure({ cut, x, y, top, judged }: CutFigureProps) {
+  const texts = useLengthTexts()({ metres: cut.position.value, tolerance: tighterTolerance(cut) });
+  const at = x(cut.position.value);
+  const band = { from: x(cut.position.value - cut.minus), to: x(cut.position.value + cut.plus) };
+  const measured = judged?.cuts.find(({ cut: { layer } }) => layer === cut.layer);
+  return (
+    <g>
+      <rect className="tolerance" x={band.from} y={top} width={band.to - band.from} height={y - top - 12} />
+      <path className="cut" d={`M ${at} ${top} V ${y + 6}`} />
+      <path className="dimension" d={`M ${x(0)} ${y} H ${at} M ${x(0) + 8} ${y - 4} L ${x(0)} ${y} l 8 4 M ${at - 8} ${y - 4} L ${at} ${y} l -8 4`} />
+      <text x={(x(0) + at) / 2} y={y - 6} textAnchor="middle" fontSize={19} fontWeight={700} className="figures" style={{ paintOrder: 'stroke', stroke: 'var(--paper)', strokeWidth: 5 }}>
+        {texts.first}
+        <tspan fontSize={13} fontWeight={400} className="soft">{` ${toleranceText(cut)}  ${texts.second}`}</tspan>
+      </text>
+      {measured?.measured !== undefined && measured.verdict === 'Out' && (
+        <g className="out">
+          <path className="out" d={`M ${x(measured.measured)} ${top + 2} l -7 -12 h 14 z`} />
+          <text x={x(measured.measured) + 10} y={top - 2} fontSize={13} fontWeight={700} className="out">
+            {`you cut ${formatMillimetres(measured.measured, 2)}`}
+          </text>
+        </g>
+      )}
+    </g>
+  );
+}
+
+/** `± 0.4` or `+0.4 −1.0`, millimetres. */
+export function toleranceText({ plus, minus }: Pick<StripCut, 'plus' | 'minus'>): string {
+  const [up, down] = [formatMillimetres(plus), formatMillimetres(minus)];
+  return up === down ? `± ${up}` : `+${up} −${down}`;
+}
+
+function describe(plan: StripPlan, title: string): string {
+  const cuts = plan.cuts.map((cut) => `${cut.label} at ${formatMillimetres(cut.position.value)} mm, tolerance ${toleranceText(cut)}`);
+  return `${title}. From the jacket edge: ${cuts.join('; ')}.`;
+}

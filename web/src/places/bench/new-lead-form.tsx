@@ -1,0 +1,86 @@
+import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
+import { starters } from '@gorvane/core/lead/starters.ts';
+import { Button, TextInput } from '@mantine/core';
+import type { FormEvent } from 'react';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { createLead } from '../../data/new-lead.ts';
+
+/** Longest lead that can be asked for, metres. */
+const longest = 1000;
+
+function parseQuantity(text: string): number {
+  const count = Number(text.trim());
+  if (!(Number.isInteger(count) && count >= 1 && count <= 500)) throw new QuantityError(text, 'a whole number from 1 to 500');
+  return count;
+}
+
+function problemOf(read: () => unknown): string | undefined {
+  try {
+    read();
+    return undefined;
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error);
+  }
+}
+
+/** A new lead in three choices: what it connects, how long, how many. */
+export function NewLeadForm() {
+  const navigate = useNavigate();
+  const [starterId, setStarterId] = useState(starters[0]!.id);
+  const [length, setLength] = useState('');
+  const [quantity, setQuantity] = useState('1');
+  const [asked, setAsked] = useState(false);
+  const readLength = () => parsePositiveLength(length, longest, 'm');
+  const lengthProblem = asked ? problemOf(readLength) : undefined;
+  const quantityProblem = asked ? problemOf(() => parseQuantity(quantity)) : undefined;
+
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    setAsked(true);
+    if (problemOf(readLength) ?? problemOf(() => parseQuantity(quantity))) return;
+    const starter = starters.find(({ id }) => id === starterId)!;
+    const leadId = await createLead({ starter, length: readLength(), quantity: parseQuantity(quantity) });
+    void navigate(`/leads/${leadId}/choose`);
+  };
+
+  return (
+    <section className="new-lead" aria-labelledby="new">
+      <h2 id="new">Start a new lead</h2>
+      <form onSubmit={(event) => void submit(event)} noValidate>
+        <fieldset className="starters" style={{ border: 0, margin: 0, padding: 0 }}>
+          <legend>1. What does it connect?</legend>
+          {starters.map(({ id, connects, detail }) => (
+            <label key={id}>
+              <input type="radio" name="starter" value={id} checked={id === starterId} onChange={() => setStarterId(id)} />
+              {connects}
+              <small>{detail}</small>
+            </label>
+          ))}
+        </fieldset>
+        <div className="new-lead-row">
+          <TextInput
+            label="2. How long?"
+            description="finished; metres unless said"
+            placeholder="3.4 m, 12 ft 6 in"
+            value={length}
+            error={lengthProblem}
+            onChange={({ currentTarget }) => setLength(currentTarget.value)}
+          />
+          <TextInput
+            label="3. How many?"
+            description="units, each with its serial"
+            inputMode="numeric"
+            value={quantity}
+            error={quantityProblem}
+            onChange={({ currentTarget }) => setQuantity(currentTarget.value)}
+          />
+        </div>
+        <Button type="submit" size="md">
+          Make the lead
+        </Button>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,36 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { UnitView } from '../../data/live.ts';
+import { startUnit } from '../../data/units.ts';
+import { useBuildKeys } from './use-build-keys.ts';
+
+/** Before a unit is started: says what starting does. */
+export function StartScreen({ view }: { readonly view: UnitView }) {
+  const { unit } = view;
+  const [problem, setProblem] = useState<string | undefined>();
+  const start = () => {
+    startUnit(unit.id).catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
+  };
+  useBuildKeys({ goOn: start, goBack: () => undefined });
+  return (
+    <div className="build">
+      <main className="build-start">
+        <h1>Build unit {unit.serial}</h1>
+        <p>Starting freezes the plan, the limits and the program&rsquo;s version for this unit. Later changes to the lead do not touch it.</p>
+        {problem && (
+          <p className="out" role="alert">
+            ■ {problem} <Link to={`/leads/${unit.leadId}/thread`}>Open the lead</Link>
+          </p>
+        )}
+        <Button variant="default" component={Link} to={`/leads/${unit.leadId}/choose`}>
+          Look at the lead first
+        </Button>
+      </main>
+      <button type="button" className="done-bar" onClick={start}>
+        <strong>Start</strong>
+        <span>space, pedal, or touch anywhere here</span>
+      </button>
+    </div>
+  );
+}

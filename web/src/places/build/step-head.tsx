@@ -1,0 +1,57 @@
+import type { Step } from '@gorvane/core/build/step.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { SegmentedControl } from '@mantine/core';
+import type { UnitView } from '../../data/live.ts';
+import { useOrders } from '../../data/live.ts';
+import { useHouseDraft } from '../../draft/use-draft.ts';
+import { Run } from '../../drawing/run.tsx';
+
+interface StepHeadProps {
+  readonly view: UnitView;
+  readonly frozen: FrozenPlan;
+  readonly plan: LeadPlan;
+  readonly step: Step;
+  readonly index: number;
+}
+
+/** Which unit, its run as it now is, which step, and in which depth steps are told. */
+export function StepHead({ view, frozen, plan, step, index }: StepHeadProps) {
+  const { unit, progress } = view;
+  const house = useHouseDraft();
+  const quantity = useOrders()
+    ?.find(({ id }) => id === unit.orderId)
+    ?.lines.find(({ id }) => id === unit.lineId)?.quantity;
+  const end = frozen.lead.ends.find(({ id }) => id === step.endId);
+  return (
+    <header className="build-head">
+      <div>
+        <strong>{frozen.lead.name}</strong>
+        <div className="soft">
+          unit <span className="reading">{unit.serial}</span>
+          {quantity && `, ${unit.sequence} of ${quantity}`}
+        </div>
+      </div>
+      <div className="build-run">
+        <Run plan={plan} progress={progress} small />
+      </div>
+      <div className="build-where">
+        <strong>
+          Step {index + 1} of {progress.steps.length}
+        </strong>
+        <div className="copper-text">
+          {step.stage}
+          {end && `, end ${end.name}`}
+        </div>
+      </div>
+      {house && (
+        <SegmentedControl
+          aria-label="How much is said"
+          value={house.record.stepDepth}
+          onChange={(value) => house.edit('step depth', (now) => ({ ...now, stepDepth: value === 'experienced' ? 'experienced' : 'first time' }))}
+          data={['first time', 'experienced']}
+        />
+      )}
+    </header>
+  );
+}

@@ -1,0 +1,119 @@
+import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { Step } from '@gorvane/core/build/step.ts';
+import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { CutLayer } from '@gorvane/core/strip/strip-plan.ts';
+import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
+import { judgeStrip } from '@gorvane/core/strip/measured.ts';
+import { Caution } from '../../controls/caution.tsx';
+import { Figure } from '../../controls/figure.tsx';
+import { useLengthTexts } from '../../controls/length.tsx';
+import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
+import { useHouse } from '../../data/live.ts';
+import { Run } from '../../drawing/run.tsx';
+import { SectionDrawing } from '../../drawing/section-drawing.tsx';
+import { StripDrawing, toleranceText } from '../../drawing/strip-drawing.tsx';
+
+interface StepViewProps {
+  readonly step: Step;
+  readonly plan: LeadPlan;
+  readonly progress: UnitProgress;
+  readonly unitId: string;
+  readonly onRecord: (happenings: readonly UnitHappening[]) => Promise<void>;
+}
+
+/** One step: what, how, the figures, a drawing of this very step, and what good and bad look like. */
+export function StepView({ step, plan, progress, unitId, onRecord }: StepViewProps) {
+  const house = useHouse();
+  const depth = house?.stepDepth ?? 'first time';
+  return (
+    <section className="step-view" aria-label="Step">
+      <h1 aria-live="polite">{step.title}</h1>
+      <p className="step-text">{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
+      {depth === 'first time' && <p className="soft step-why">{step.why}</p>}
+      {step.caution && <Caution>{step.caution}</Caution>}
+      <Tiles step={step} />
+      {step.recordsStrip && <RecordedStrip step={step} plan={plan} progress={progress} unitId={unitId} onRecord={onRecord} />}
+      <StepDrawing step={step} plan={plan} progress={progress} />
+      {(step.good.length > 0 || step.bad.length > 0) && (
+        <div className="step-looks">
+          <p>
+            <span className="good">● Good:</span> {step.good.join(', ')}.
+          </p>
+          {step.bad.length > 0 && (
+            <p>
+              <span className="out">■ Out:</span> {step.bad.join(', ')}.
+            </p>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
+
+function Tiles({ step }: { readonly step: Step }) {
+  const texts = useLengthTexts();
+  if (step.figures.length + step.tools.length === 0) return null;
+  return (
+    <ul className="tiles">
+      {step.figures.map(({ label, figure, plus, minus }) => {
+        const { first, second } = texts({ metres: figure.value, tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3) });
+        return (
+          <li key={label}>
+            <span>{label}</span>
+            <Figure figure={figure} label={label}>
+              <strong className="reading">{first}</strong>
+            </Figure>
+            <span className="reading soft">
+              {plus !== null && minus !== null && `${toleranceText({ plus, minus })} mm, `}
+              {second}
+            </span>
+          </li>
+        );
+      })}
+      {step.tools.map(({ label, setting }) => (
+        <li key={label}>
+          <span>{label}</span>
+          <strong className="tool">{setting || 'as usual'}</strong>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const layersOfStep: Record<string, readonly CutLayer[]> = {
+  jacket: ['conductor'],
+  braid: ['braid'],
+  dielectric: ['dielectric', 'conductor'],
+  measure: ['braid', 'dielectric', 'conductor'],
+  'nick-and-whisker': [],
+};
+
+function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
+  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  if (end && step.stage === 'Strip') {
+    const measured = progress.strips.get(end.end.id);
+    return (
+      <StripDrawing
+        plan={end.strip}
+        cable={end.cable}
+        layers={layersOfStep[step.name]}
+        judged={measured && judgeStrip(end.strip, measured)}
+        title={`Strip of end ${end.end.name}`}
+      />
+    );
+  }
+  if (end && step.stage === 'Join') return <SectionDrawing plan={end} />;
+  return <Run plan={plan} progress={progress} />;
+}
+
+function RecordedStrip({ step, plan, progress, unitId, onRecord }: StepViewProps) {
+  const end = plan.ends.find(({ end: { id } }) => id === step.endId)!;
+  const measured = progress.strips.get(end.end.id) ?? {};
+  const write = (lengths: MeasuredStrip) => void onRecord([{ kind: 'strip measured', stepId: step.id, endId: end.end.id, lengths }]);
+  return (
+    <div className="recorded-strip">
+      <MeasuredStripTable field={`build/${unitId}/${step.id}`} plan={end.strip} measured={measured} judged={judgeStrip(end.strip, measured)} onMeasured={write} />
+    </div>
+  );
+}

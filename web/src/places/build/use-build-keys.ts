@@ -1,0 +1,32 @@
+import { useEffect, useRef } from 'react';
+
+interface BuildKeys {
+  readonly goOn: () => void;
+  readonly goBack: () => void;
+}
+
+const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && target.matches('input, textarea, select, button, a, summary, [role="radio"]');
+
+/**
+ * Space and Page Down (what a pedal sends, too) go on, Page Up goes back. Space does what it usually does while a
+ * field or button has the focus. A key held down counts once.
+ */
+export function useBuildKeys(keys: BuildKeys): void {
+  const latest = useRef(keys);
+  useEffect(() => {
+    latest.current = keys;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.repeat || event.ctrlKey || event.altKey || event.metaKey) return;
+      if (document.querySelector('[role="dialog"]')) return;
+      const wantsOn = event.key === 'PageDown' || (event.key === ' ' && !isTyping(event.target));
+      if (!wantsOn && event.key !== 'PageUp') return;
+      event.preventDefault();
+      if (wantsOn) latest.current.goOn();
+      else latest.current.goBack();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}

@@ -1,0 +1,92 @@
+import { Button, FileButton, Modal } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { useState } from 'react';
+import { useDispatch } from 'react-redux';
+import { exportEverything, importArchive, startEmpty, startWithDemo } from '../../data/archive.ts';
+import { forgotten } from '../../draft/draft-slice.ts';
+
+type Restart = 'demo' | 'empty';
+
+/** Everything out to a file, a file in, and starting again. */
+export function DataPanel() {
+  const dispatch = useDispatch();
+  const [problem, setProblem] = useState<string | undefined>();
+  const [asking, setAsking] = useState<Restart | undefined>();
+
+  const attempt = async (work: () => Promise<string>) => {
+    setProblem(undefined);
+    try {
+      notifications.show({ message: await work(), autoClose: 6000 });
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const exportFile = () =>
+    attempt(async () => {
+      const bytes = await exportEverything();
+      const name = `gorvane-${new Date().toISOString().slice(0, 16).replaceAll(':', '')}.zip`;
+      download(bytes, name);
+      return `Exported everything to ${name}.`;
+    });
+  const importFile = (file: File | null) =>
+    file &&
+    attempt(async () => {
+      const { added, replaced, kept } = await importArchive(new Uint8Array(await file.arrayBuffer()));
+      return `${added} records added, ${replaced} replaced by newer ones, ${kept} kept as they were.`;
+    });
+  const restart = (how: Restart) =>
+    attempt(async () => {
+      setAsking(undefined);
+      await (how === 'demo' ? startWithDemo() : startEmpty());
+      dispatch(forgotten());
+      return how === 'demo' ? 'The demo data are in.' : 'The database is empty.';
+    });
+
+  return (
+    <section aria-labelledby="data">
+      <h2 id="data">Data in and out</h2>
+      <p>Everything stays in this browser until it is exported. An imported file is merged record by record: the newer one stands, nothing of this bench is lost.</p>
+      <div className="data-actions">
+        <Button onClick={() => void exportFile()}>Export everything</Button>
+        <FileButton accept=".zip,application/zip" onChange={(file) => void importFile(file)} inputProps={{ 'aria-label': 'Archive to import' }}>
+          {(props) => (
+            <Button variant="default" {...props}>
+              Import a file
+            </Button>
+          )}
+        </FileButton>
+      </div>
+      {problem && (
+        <p className="out" role="alert">
+          ■ {problem} Nothing was changed.
+        </p>
+      )}
+      <div className="data-actions">
+        <Button variant="default" onClick={() => setAsking('empty')}>
+          Empty the database
+        </Button>
+        <Button variant="default" onClick={() => setAsking('demo')}>
+          Start again with the demo data
+        </Button>
+      </div>
+      <Modal opened={asking !== undefined} onClose={() => setAsking(undefined)} title="Start again?" centered closeButtonProps={{ 'aria-label': 'Close' }}>
+        <p>Every lead, order, unit and record in this browser is removed{asking === 'demo' ? ' and the demo data put in their place' : ''}. This cannot be undone: export first if any of it matters.</p>
+        <div className="data-actions" style={{ marginTop: 16 }}>
+          <Button onClick={() => void exportFile()} variant="default">
+            Export first
+          </Button>
+          <Button onClick={() => asking && void restart(asking)}>{asking === 'demo' ? 'Remove all and load the demo data' : 'Remove all'}</Button>
+        </div>
+      </Modal>
+    </section>
+  );
+}
+
+function download(bytes: Uint8Array, name: string): void {
+  const address = URL.createObjectURL(new Blob([bytes.slice()], { type: 'application/zip' }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}

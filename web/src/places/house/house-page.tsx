@@ -1,0 +1,225 @@
+import type { House } from '@gorvane/core/house/house.ts';
+import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
+import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
+import { Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
+import { QuantityField } from '../../controls/quantity-field.tsx';
+import type { Draft } from '../../draft/use-draft.ts';
+import { useHouseDraft } from '../../draft/use-draft.ts';
+import { DataPanel } from './data-panel.tsx';
+import './house.css';
+
+/** How this house works, what the shop has, and its data in and out. */
+export function HousePage() {
+  const house = useHouseDraft();
+  if (!house) return null;
+  return (
+    <>
+      <div className="page-head">
+        <h1>House</h1>
+        <span className="soft">{house.record.name}</span>
+      </div>
+      <div className="house">
+        <Benches house={house} />
+        <Practice house={house} />
+        <Shop house={house} />
+        <DataPanel />
+      </div>
+    </>
+  );
+}
+
+interface PanelProps {
+  readonly house: Draft<House>;
+}
+
+function Benches({ house: { record, edit } }: PanelProps) {
+  return (
+    <section aria-labelledby="bench-names">
+      <h2 id="bench-names">Bench and units of measure</h2>
+      <TextInput label="Name of the house" value={record.name} onChange={({ currentTarget: { value } }) => edit('name of the house', (now) => ({ ...now, name: value }))} />
+      <TextInput
+        label="Bench names"
+        description="with commas between"
+        defaultValue={record.benchNames.join(', ')}
+        onChange={({ currentTarget: { value } }) => {
+          const benchNames = value.split(',').map((name) => name.trim()).filter(Boolean);
+          if (benchNames.length > 0) edit('bench names', (now) => ({ ...now, benchNames }));
+        }}
+      />
+      <NativeSelect
+        label="This bench"
+        description="stands behind every entry of a record"
+        value={record.benchName}
+        data={[...new Set([record.benchName, ...record.benchNames])]}
+        onChange={({ currentTarget: { value } }) => edit('this bench', (now) => ({ ...now, benchName: value }))}
+      />
+      <div>
+        <p>Lengths are written</p>
+        <SegmentedControl
+          aria-label="Lengths are written"
+          value={record.firstUnit}
+          onChange={(value) => edit('first unit', (now) => ({ ...now, firstUnit: value === 'in' ? 'in' : 'mm' }))}
+          data={[
+            { value: 'mm', label: 'millimetre first' },
+            { value: 'in', label: 'inch first' },
+          ]}
+        />
+      </div>
+      <div>
+        <p>Light</p>
+        <SegmentedControl
+          aria-label="Light"
+          value={record.theme}
+          onChange={(value) => edit('light', (now) => ({ ...now, theme: value === 'night' ? 'night' : 'paper' }))}
+          data={[
+            { value: 'paper', label: 'paper' },
+            { value: 'night', label: 'night bench' },
+          ]}
+        />
+      </div>
+    </section>
+  );
+}
+
+function Practice({ house: { record, edit } }: PanelProps) {
+  const practise = (label: string, change: Partial<House['practice']>) => edit(label, (now) => ({ ...now, practice: { ...now.practice, ...change } }));
+  const leaveOut = (check: 'resistance' | 'insulation', asked: boolean) =>
+    practise(`${check} check`, {
+      leaveOut: asked ? record.practice.leaveOut.filter((other) => other !== check) : [...record.practice.leaveOut, check],
+    });
+  return (
+    <section aria-labelledby="practice">
+      <h2 id="practice">House practice</h2>
+      <NativeSelect
+        label="Stripping"
+        description="a prep tool holds about ± 0.3 mm; a blade ± 0.8 mm, and adds a nick inspection worth having"
+        value={record.practice.stripping}
+        data={[
+          { value: 'tool', label: 'rotary prep tool' },
+          { value: 'blade', label: 'blade' },
+        ]}
+        onChange={({ currentTarget: { value } }) => practise('stripping', { stripping: value === 'blade' ? 'blade' : 'tool' })}
+      />
+      <NativeSelect
+        label="Threading"
+        description="early forgets nothing; late keeps parked parts out of the way"
+        value={record.practice.threading}
+        data={[
+          { value: 'early', label: 'everything before the first cut' },
+          { value: 'late', label: 'each part just before it would be too late' },
+        ]}
+        onChange={({ currentTarget: { value } }) => practise('threading', { threading: value === 'late' ? 'late' : 'early' })}
+      />
+      <NativeSelect
+        label="Outer seal"
+        description="after the test an end can still be opened; before it, the shrink is the strain relief while testing"
+        value={record.practice.outerSeal}
+        data={['after the full test', 'before, as strain relief']}
+        onChange={({ currentTarget: { value } }) =>
+          practise('outer seal', { outerSeal: value === 'after the full test' ? 'after the full test' : 'before, as strain relief' })
+        }
+      />
+      <NativeSelect
+        label="Over-under coil starts from"
+        value={record.practice.coilFrom}
+        data={['end A', 'end B']}
+        onChange={({ currentTarget: { value } }) => practise('coil', { coilFrom: value === 'end B' ? 'end B' : 'end A' })}
+      />
+      <div>
+        <p>Checks that a proof asks for; one left out is said on the certificate</p>
+        {(['resistance', 'insulation'] as const).map((check) => (
+          <Checkbox
+            key={check}
+            mt={6}
+            label={check === 'resistance' ? 'resistance of every path' : 'insulation'}
+            checked={!record.practice.leaveOut.includes(check)}
+            onChange={({ currentTarget: { checked } }) => leaveOut(check, checked)}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function parseDies(text: string): number[] {
+  const dies = text.split(/[;\n]|,\s/).filter((part) => part.trim() !== '').map((part) => parseLength(part));
+  if (dies.some((die) => !(die > 0.5e-3 && die < 60e-3))) throw new QuantityError(text, 'hex sizes of 0.5 to 60 mm across flats, with ; between');
+  return dies.sort((a, b) => a - b);
+}
+
+function Shop({ house: { record, edit, key } }: PanelProps) {
+  return (
+    <section aria-labelledby="shop">
+      <h2 id="shop">What the shop has</h2>
+      <QuantityField
+        field={`${key}/dies`}
+        label="Hex dies, mm across flats"
+        description="with ; between: fit and recipes read this list"
+        written={record.dies.map((die) => formatMillimetres(die, 2)).join('; ')}
+        onRead={(text) => {
+          const dies = parseDies(text);
+          edit('dies', (now) => ({ ...now, dies }));
+        }}
+      />
+      <QuantityField
+        field={`${key}/squaring`}
+        label="Squaring cut allowed for at each end"
+        written={`${formatMillimetres(record.squaring)} mm`}
+        onRead={(text) => {
+          const squaring = parseLength(text);
+          if (!(squaring >= 0 && squaring <= 0.1)) throw new QuantityError(text, '0 to 100 mm');
+          edit('squaring cut', (now) => ({ ...now, squaring }));
+        }}
+      />
+      <div>
+        <h3>Shrink, supplied and recovered bore</h3>
+        <table className="plain-table">
+          <tbody>
+            {record.shrink.map((tube) => (
+              <tr key={tube.name}>
+                <th scope="row">{tube.name}</th>
+                <td className="reading">
+                  {formatMillimetres(tube.supplied)} / {formatMillimetres(tube.recovered)} mm
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className="text-button"
+                    aria-label={`Remove ${tube.name}`}
+                    onClick={() => edit('shrink', (now) => ({ ...now, shrink: now.shrink.filter(({ name }) => name !== tube.name) }))}
+                  >
+                    remove
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <AddShrink house={{ record, edit, key }} />
+      </div>
+    </section>
+  );
+}
+
+/** `9.5/3.2` adds a tube; its outside as supplied is taken as 0.8 mm more than its bore. */
+function AddShrink({ house: { edit, key } }: PanelProps) {
+  return (
+    <QuantityField
+      field={`${key}/shrink`}
+      label="Add a size"
+      description="supplied/recovered bore in mm, such as 19/6.4, then Enter; “adhesive” behind it where it is lined"
+      written=""
+      onRead={() => undefined}
+      onTake={(text) => {
+        const match = /^\s*([\d.,]+)\s*\/\s*([\d.,]+)\s*(adhesive)?\s*$/i.exec(text);
+        if (!match) throw new QuantityError(text, 'two bores such as 19/6.4, or 19/6.4 adhesive');
+        const [supplied, recovered] = [parseLength(match[1]!), parseLength(match[2]!)];
+        if (!(recovered > 0 && supplied > recovered && supplied < 0.2)) throw new QuantityError(text, 'a supplied bore larger than the recovered one');
+        const adhesive = match[3] !== undefined;
+        const name = `${adhesive ? 'adhesive ' : ''}shrink ${formatMillimetres(supplied)} mm`;
+        const tube = { name, supplied, recovered, outside: supplied + 0.8e-3, adhesive };
+        edit('shrink', (now) => ({ ...now, shrink: [...now.shrink.filter((other) => other.name !== name), tube].sort((a, b) => a.supplied - b.supplied) }));
+      }}
+    />
+  );
+}

@@ -1,0 +1,282 @@
+import { cables } from '@gorvane/core/cable/catalogue/catalogue.ts';
+import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import type { FitCheck } from '@gorvane/core/fit/clearance.ts';
+import { swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
+import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
+import { formatFrequency, parseFrequencies } from '@gorvane/core/quantity/frequency.ts';
+import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
+import { formatLoad, parseLoad } from '@gorvane/core/quantity/resistance.ts';
+import { NativeSelect } from '@mantine/core';
+import { useDispatch } from 'react-redux';
+import { Figure } from '../../controls/figure.tsx';
+import { Length } from '../../controls/length.tsx';
+import { QuantityField } from '../../controls/quantity-field.tsx';
+import { VerdictMark } from '../../controls/verdict.tsx';
+import { cardForConnector } from '../../data/gauge-cards.ts';
+import { arrived } from '../../draft/draft-slice.ts';
+import type { StageProps } from './lead-page.tsx';
+
+/** Cable, connectors and what they are for, and at once: fit, match, loss and power. */
+export function ChooseStage(props: StageProps) {
+  const { plan } = props;
+  return (
+    <div className="stage">
+      <section aria-label="What follows from the choice">
+        <Verdict plan={plan} />
+        <LossTable plan={plan} />
+        <Joints plan={plan} />
+        {distinctEnds(plan).map(({ ends, checks }) => (
+          <FitTable key={ends} title={`Fit, ${ends}`} checks={checks} />
+        ))}
+        <FrequencyLimits plan={plan} />
+      </section>
+      <ChooseInputs {...props} />
+    </div>
+  );
+}
+
+/** Ends with the same connector and card share one table. */
+function distinctEnds(plan: LeadPlan): { ends: string; checks: readonly FitCheck[] }[] {
+  const same = (a: EndPlan, b: EndPlan) => a.connector.id === b.connector.id && a.card.id === b.card.id;
+  const [near, far] = [plan.ends[0]!, plan.ends[1]!];
+  if (same(near, far)) return [{ ends: `ends ${near.end.name} and ${far.end.name}`, checks: near.fit }];
+  return plan.ends.map((end) => ({ ends: `end ${end.end.name}`, checks: end.fit }));
+}
+
+function Verdict({ plan }: { readonly plan: LeadPlan }) {
+  const misfits = plan.ends.flatMap(({ end, fit }) => fit.filter(({ verdict }) => verdict === 'does not fit').map(({ label }) => `${label.toLowerCase()}, end ${end.name}`));
+  const tight = plan.ends.flatMap(({ fit }) => fit).filter(({ verdict }) => verdict === 'tight').length;
+  const mismatch = plan.joints.find(({ verdict }) => verdict === 'mismatch');
+  const worst = plan.matches.reduce((most, match) => (match.totalLossDb > most.totalLossDb ? match : most));
+  return (
+    <div className="stage-head">
+      <VerdictMark verdict={misfits.length > 0 ? 'does not fit' : tight > 0 ? 'tight' : 'fits'} large />
+      <p>
+        {misfits.length > 0 ? `${misfits[0]!}${misfits.length > 1 ? ` and ${misfits.length - 1} more` : ''}. ` : 'Every part goes together. '}
+        {mismatch ? `Impedance changes at ${mismatch.label}. ` : ''}
+        Worst loss {formatDecibels(worst.totalLossDb)} at {formatFrequency(worst.frequency)}.
+      </p>
+    </div>
+  );
+}
+
+function LossTable({ plan }: { readonly plan: LeadPlan }) {
+  return (
+    <section aria-labelledby="loss">
+      <h2 id="loss">Loss, match and power</h2>
+      <div className="scroll-x">
+        <table className="plain-table">
+          <thead>
+            <tr>
+              <th scope="col">Frequency</th>
+              <th scope="col" className="number">
+                Matched loss
+              </th>
+              <th scope="col" className="number">
+                Added by mismatch
+              </th>
+              <th scope="col" className="number">
+                SWR at far end
+              </th>
+              <th scope="col" className="number">
+                SWR seen from near end
+              </th>
+              <th scope="col" className="number">
+                Power at far end
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {plan.matches.map((match) => (
+              <tr key={match.frequency}>
+                <th scope="row" className="reading">
+                  {formatFrequency(match.frequency)}
+                </th>
+                <td className="number">
+                  <Figure figure={match.matchedLoss} label={`Matched loss at ${formatFrequency(match.frequency)}`} />
+                </td>
+                <td className="number reading">{formatDecibels(match.additionalLossDb)}</td>
+                <td className="number reading">{formatSwr(match.swrLoad)}</td>
+                <td className="number reading">{formatSwr(match.swrInput)}</td>
+                <td className="number">
+                  <Figure figure={match.powerAtLoad} label={`Power at the far end at ${formatFrequency(match.frequency)}`} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="soft">
+        SWR is against the system&rsquo;s {plan.lead.requirement.systemImpedance} ohm. Loss is positive: from the fit of the cable&rsquo;s nominal table; the
+        figure computed from its construction stands in each sum.
+      </p>
+    </section>
+  );
+}
+
+function Joints({ plan }: { readonly plan: LeadPlan }) {
+  const cable = plan.ends[0]!.cable;
+  const system = plan.lead.requirement.systemImpedance;
+  const range = swrRangeOfPiece(cable.nominalImpedance, system);
+  return (
+    <section aria-labelledby="joints">
+      <h2 id="joints">Impedance at each joint</h2>
+      <table className="plain-table">
+        <tbody>
+          {plan.joints.map((joint) => (
+            <tr key={joint.label}>
+              <th scope="row">{joint.label}</th>
+              <td className="reading">
+                {joint.before.impedance} / {joint.after.impedance} ohm
+              </td>
+              <td className="reading">SWR {joint.swr.toFixed(2)}</td>
+              <td>
+                <VerdictMark verdict={joint.verdict} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {range.max > 1.1 && (
+        <p className="advice">
+          A piece of {cable.nominalImpedance} ohm in a system of {system} ohm shows an SWR of 1 to {range.max.toFixed(2)} at its input, depending on length and frequency.
+        </p>
+      )}
+    </section>
+  );
+}
+
+function FitTable({ title, checks }: { readonly title: string; readonly checks: readonly FitCheck[] }) {
+  return (
+    <section aria-label={title}>
+      <h2>{title}</h2>
+      <div className="scroll-x">
+        <table className="plain-table">
+          <thead>
+            <tr>
+              <th scope="col">Part</th>
+              <th scope="col">Opening</th>
+              <th scope="col">Goes in</th>
+              <th scope="col">Margin</th>
+              <th scope="col">Verdict</th>
+            </tr>
+          </thead>
+          <tbody>
+            {checks.map((check) => (
+              <tr key={check.id}>
+                <th scope="row">{check.label}</th>
+                <Dimension term={check.hole} />
+                <Dimension term={check.shaft} />
+                <td className="reading">{Number.isFinite(check.margin) ? `${(check.margin * 1e3).toFixed(2)} mm` : ''}</td>
+                <td>
+                  <VerdictMark verdict={check.verdict} />
+                  {check.consequence && <div className="soft">{check.consequence}</div>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+function Dimension({ term }: { readonly term: FitCheck['hole'] }) {
+  return (
+    <td>
+      {Number.isFinite(term.value) ? <Length metres={term.value} digits={2} /> : 'none'}
+      <div className="soft">
+        {term.label}
+        {term.assumed ? ', assumed' : ''}
+      </div>
+    </td>
+  );
+}
+
+function FrequencyLimits({ plan }: { readonly plan: LeadPlan }) {
+  return (
+    <section aria-labelledby="limits">
+      <h2 id="limits">Highest working frequency</h2>
+      <table className="plain-table">
+        <tbody>
+          {plan.frequencies.map((check) => (
+            <tr key={check.label}>
+              <th scope="row">{check.label}</th>
+              <td className="reading">
+                {formatFrequency(check.highest)} of {formatFrequency(Number(check.limit.toPrecision(3)))}
+              </td>
+              <td>
+                <VerdictMark verdict={check.verdict} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function ChooseInputs({ lead, cards }: StageProps) {
+  const dispatch = useDispatch();
+  const { record, edit, key } = lead;
+  const { requirement } = record;
+  const require = (label: string, change: Partial<typeof requirement>) => edit(label, (now) => ({ ...now, requirement: { ...now.requirement, ...change } }));
+  const chooseConnector = async (endId: string, connectorId: string) => {
+    const card = await cardForConnector(connectorId, [...cards.values()].map((draft) => draft.record), record.name);
+    dispatch(arrived({ table: 'gaugeCards', record: card }));
+    edit(`connector of end ${endId}`, (now) => ({
+      ...now,
+      ends: now.ends.map((end) => (end.id === endId ? { ...end, connectorId, gaugeCardId: card.id } : end)),
+    }));
+  };
+  return (
+    <aside aria-label="Choices">
+      <NativeSelect
+        label="Cable"
+        value={record.pieces[0]!.cableId}
+        data={cables.map(({ id, name, nominalImpedance }) => ({ value: id, label: `${name}, ${nominalImpedance} ohm` }))}
+        onChange={({ currentTarget: { value } }) => edit('cable', (now) => ({ ...now, pieces: now.pieces.map((piece) => ({ ...piece, cableId: value })) }))}
+      />
+      {record.ends.map((end) => (
+        <NativeSelect
+          key={end.id}
+          label={`Connector, end ${end.name}`}
+          value={end.connectorId}
+          data={connectors.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={({ currentTarget: { value } }) => void chooseConnector(end.id, value)}
+        />
+      ))}
+      <QuantityField
+        field={`${key}/frequencies`}
+        label="Working frequencies"
+        description="several with a semicolon between"
+        written={requirement.frequencies.map(formatFrequency).join('; ')}
+        onRead={(text) => require('working frequencies', { frequencies: parseFrequencies(text) })}
+      />
+      <QuantityField
+        field={`${key}/power`}
+        label="Power into the near end"
+        description={requirement.inputPower.assumed ? '◌ assumed: type what it is' : 'as stated'}
+        written={formatPower(requirement.inputPower.value)}
+        onRead={(text) => require('input power', { inputPower: { value: parsePower(text), assumed: false } })}
+      />
+      <QuantityField
+        field={`${key}/load`}
+        label="Load at the far end"
+        description="ohm, 35+j12, SWR 1.5, open or short"
+        written={formatLoad(requirement.load)}
+        onRead={(text) => require('load', { load: parseLoad(text, requirement.systemImpedance) })}
+      />
+      <NativeSelect
+        label="System impedance"
+        value={String(requirement.systemImpedance)}
+        data={[
+          { value: '50', label: '50 ohm' },
+          { value: '75', label: '75 ohm' },
+        ]}
+        onChange={({ currentTarget: { value } }) => require('system impedance', { systemImpedance: Number(value) })}
+      />
+    </aside>
+  );
+}

@@ -1,0 +1,145 @@
+import { referencePlanes } from '@gorvane/core/lead/lead.ts';
+import { formatMetres, parseLength, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import type { Explained } from '@gorvane/core/quantity/explained.ts';
+import { NativeSelect } from '@mantine/core';
+import { useContext } from 'react';
+import { Caution } from '../../controls/caution.tsx';
+import { Figure } from '../../controls/figure.tsx';
+import { Length } from '../../controls/length.tsx';
+import { QuantityField } from '../../controls/quantity-field.tsx';
+import { FirstUnit } from '../../controls/writing.ts';
+import { useOrders } from '../../data/live.ts';
+import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
+import type { StageProps } from './lead-page.tsx';
+
+/** From the finished length to what is cut off the reel, item by item. */
+export function CutStage(props: StageProps) {
+  const { plan } = props;
+  const cut = plan.cuts[0]!;
+  return (
+    <div className="stage">
+      <section aria-label="Cut length">
+        <div className="stage-head">
+          <h2>Cut length</h2>
+          <Figure figure={cut.cut} label="cut length">
+            <span style={{ fontSize: 26, fontWeight: 700 }}>
+              <Length metres={cut.cut.value} />
+            </span>
+          </Figure>
+          <span className="soft">cut end to cut end, square</span>
+        </div>
+        <Items figure={cut.cut} total="Cut length, square" />
+        <Items figure={cut.offTheReel} total="Off the reel, each" />
+        <BatchTotal {...props} />
+        <Caution>Cut away from the hand and cover the offcut. Rotate or saw lightly: squeezing makes the cable oval.</Caution>
+      </section>
+      <CutInputs {...props} />
+    </div>
+  );
+}
+
+function Items({ figure, total }: { readonly figure: Explained; readonly total: string }) {
+  return (
+    <table className="plain-table">
+      <tbody>
+        {figure.terms.map((term) => (
+          <tr key={term.label}>
+            <th scope="row">
+              {term.label} {term.assumed && <span className="not-yet">◌ assumed</span>}
+            </th>
+            <td className="number">
+              {term.value >= 0 ? '+ ' : ''}
+              <Length metres={term.value} />
+            </td>
+          </tr>
+        ))}
+        <tr>
+          <th scope="row">
+            <strong>{total}</strong>
+          </th>
+          <td className="number">
+            <strong>
+              <Length metres={figure.value} />
+            </strong>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
+
+function BatchTotal({ lead, plan }: StageProps) {
+  const orders = useOrders() ?? [];
+  const lines = orders.flatMap((order) => order.lines.filter(({ leadId }) => leadId === lead.record.id).map((line) => ({ order, line })));
+  const each = plan.cuts[0]!.offTheReel.value;
+  return (
+    <section aria-labelledby="total">
+      <h2 id="total">For the orders</h2>
+      <table className="plain-table">
+        <tbody>
+          {lines.map(({ order, line }) => (
+            <tr key={line.id}>
+              <th scope="row">{order.name}</th>
+              <td className="number reading">{line.quantity} units</td>
+              <td className="number">
+                <strong className="reading">{formatMetres(line.quantity * each)}</strong> <Length metres={line.quantity * each} digits={0} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {lines.length === 0 && <p className="soft">No order asks for this lead.</p>}
+    </section>
+  );
+}
+
+function CutInputs({ lead }: StageProps) {
+  const first = useContext(FirstUnit);
+  const { record, edit, key } = lead;
+  const unit = first === 'in' ? 'in' : 'm';
+  return (
+    <aside aria-label="Lengths">
+      <QuantityField
+        field={`${key}/length`}
+        label="Finished length"
+        description={`between the planes below; ${unit === 'm' ? 'metres' : 'inches'} unless said`}
+        written={first === 'in' ? `${(record.legs[0]!.finishedLength / 0.0254).toFixed(2)} in` : formatMetres(record.legs[0]!.finishedLength)}
+        onRead={(text) => {
+          const finishedLength = parsePositiveLength(text, 1000, unit);
+          edit('finished length', (now) => ({ ...now, legs: now.legs.map((leg) => ({ ...leg, finishedLength })) }));
+        }}
+      />
+      {record.ends.map((end) => (
+        <NativeSelect
+          key={end.id}
+          label={`Measured to, end ${end.name}`}
+          value={end.referencePlane}
+          data={[...referencePlanes]}
+          onChange={({ currentTarget: { value } }) =>
+            edit(`reference plane of end ${end.name}`, (now) => ({
+              ...now,
+              ends: now.ends.map((other) => (other.id === end.id ? { ...other, referencePlane: referencePlanes.find((plane) => plane === value)! } : other)),
+            }))
+          }
+        />
+      ))}
+      <NativeSelect
+        label="Spare for re-terminations, each end"
+        value={String(record.spareTerminations)}
+        data={['0', '1', '2', '3']}
+        onChange={({ currentTarget: { value } }) => edit('spare', (now) => ({ ...now, spareTerminations: Number(value) }))}
+      />
+      <QuantityField
+        field={`${key}/slack`}
+        label="Slack"
+        description="added to the cut length; mm unless said"
+        written={`${(record.slack * 1e3).toFixed(0)} mm`}
+        onRead={(text) => {
+          const slack = parseLength(text);
+          if (!(slack >= 0 && slack <= 10)) throw new QuantityError(text, 'a slack of 0 to 10 m');
+          edit('slack', (now) => ({ ...now, slack }));
+        }}
+      />
+    </aside>
+  );
+}

@@ -1,0 +1,188 @@
+import { reworkTo } from '@gorvane/core/build/advance.ts';
+import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import { endOfFault } from '@gorvane/core/prove/fault.ts';
+import type { Proof } from '@gorvane/core/prove/proof.ts';
+import { prove } from '@gorvane/core/prove/proof.ts';
+import type { Readings } from '@gorvane/core/prove/reading.ts';
+import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
+import type { Step } from '@gorvane/core/build/step.ts';
+import { Button } from '@mantine/core';
+import { useNavigate, useSearchParams } from 'react-router';
+import { Caution } from '../../controls/caution.tsx';
+import { wordFault } from '../../controls/fault-words.ts';
+import { VerdictMark } from '../../controls/verdict.tsx';
+import type { UnitView } from '../../data/live.ts';
+import { useUnits } from '../../data/live.ts';
+import { recordHappenings } from '../../data/units.ts';
+import { useKeptValue } from '../../draft/use-kept-value.ts';
+import { WiringMap } from '../../drawing/wiring-map.tsx';
+import { DiagnosisList } from './diagnosis-list.tsx';
+import type { StageProps } from './lead-page.tsx';
+import { ReadingsTable } from './readings-table.tsx';
+import { Tester } from './tester.tsx';
+import { WiringMatrix } from './wiring-matrix.tsx';
+
+/** What a unit should read, what it does read, the verdict and what explains it. */
+export function ProveStage(props: StageProps) {
+  const { view, plan, house } = props;
+  if (view?.unit.plan) return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} house={house.record} />;
+  const expected = prove(plan.lead, plan.paths, noReadings(house.record.benchName, house.record.roomCelsius), house.record);
+  return (
+    <div className="stage">
+      <section aria-label="What a unit must show">
+        <h2>What every unit must show</h2>
+        <WiringMap proof={expected} />
+        <WiringMatrix proof={expected} />
+        <Limits proof={expected} />
+      </section>
+      <aside aria-label="Choose a unit">
+        <PickUnit leadId={plan.lead.id} />
+      </aside>
+    </div>
+  );
+}
+
+const noReadings = (by: string, celsius: number): Readings => ({ by, instrument: 'by hand', celsius, pairs: [] });
+
+function PickUnit({ leadId }: { readonly leadId: string }) {
+  const units = (useUnits() ?? []).filter(({ unit }) => unit.leadId === leadId);
+  const [, setSearch] = useSearchParams();
+  const started = units.filter(({ progress }) => progress.started);
+  return (
+    <>
+      <h2>Prove which unit?</h2>
+      {started.length === 0 && <p>No unit of this lead has been started. Start one with Build; when both ends are joined it is proved here.</p>}
+      {started.map(({ unit, progress }) => (
+        <Button key={unit.id} variant="default" onClick={() => setSearch({ unit: unit.id })}>
+          {unit.serial}, {progress.finished ? 'finished' : progress.current?.stage}
+        </Button>
+      ))}
+    </>
+  );
+}
+
+function Limits({ proof }: { readonly proof: Proof }) {
+  return (
+    <table className="plain-table">
+      <tbody>
+        {proof.checks.map((check) => (
+          <tr key={check.id}>
+            <th scope="row">{check.label}</th>
+            <td>
+              <VerdictMark verdict={check.verdict} />
+              {check.leftOut && ' left out by this house'}
+            </td>
+            <td className="soft">{check.detail}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+interface ProveUnitProps {
+  readonly view: UnitView;
+  readonly frozen: FrozenPlan;
+  readonly house: StageProps['house']['record'];
+}
+
+function ProveUnit({ view, frozen, house }: ProveUnitProps) {
+  const { unit, progress } = view;
+  const navigate = useNavigate();
+  const [readings, setReadings] = useKeptValue<Readings>(`prove/${unit.id}`, noReadings(house.benchName, house.roomCelsius));
+  const lastEnd = progress.steps.findLast(({ id, endId }) => endId && progress.done.has(id))?.endId ?? undefined;
+  const proof = prove(frozen.lead, frozen.limits, readings, frozen.house, lastEnd);
+  const proveStep = progress.steps.find(({ stage }) => stage === 'Prove')!;
+  const ready = !progress.current || progress.current.id === proveStep.id || progress.done.has(proveStep.id);
+  const empty = readings.pairs.length === 0 && readings.insulationOhms === undefined;
+
+  const recordProof = async () => {
+    await recordHappenings(unit.id, () => [
+      { kind: 'proved', readings, verdict: proof.verdict },
+      { kind: 'hold answered', stepId: proveStep.id, good: proof.verdict === 'Good', reading: null },
+    ]);
+    if (proof.verdict !== 'Good') return;
+    setReadings(noReadings(house.benchName, house.roomCelsius));
+    void navigate(`/build/${unit.id}`);
+  };
+  const goBack = async (target: Step, endId: string, reason: string) => {
+    const rework = reworkTo(target, proveStep.id, remakeCost(progress.steps, endId), reason);
+    const proved: UnitHappening = { kind: 'proved', readings, verdict: proof.verdict };
+    await recordHappenings(unit.id, () => [proved, rework]);
+    setReadings(noReadings(house.benchName, house.roomCelsius));
+    void navigate(`/build/${unit.id}`);
+  };
+  return (
+    <div className="stage">
+      <section aria-label="Readings and verdict">
+        <div className="stage-head" role="status">
+          <VerdictMark verdict={proof.verdict} large />
+          <p>{verdictLine(proof, view)}</p>
+        </div>
+        {proof.diagnosis && (
+          <DiagnosisList
+            lead={frozen.lead}
+            lengths={new Map(Object.entries(frozen.lengths))}
+            proof={proof}
+            steps={progress.steps}
+            onGoBack={(fault) => {
+              const endId = endOfFault(proof.wiring, fault);
+              const target = firstStepOfEnd(progress.steps, endId);
+              if (target) void goBack(target, endId, wordFault(frozen.lead, proof.wiring, fault));
+            }}
+          />
+        )}
+        <ReadingsTable unitId={unit.id} proof={proof} readings={readings} limits={frozen.limits} onReadings={setReadings} />
+        <h2>Map and matrix</h2>
+        <WiringMap proof={proof} />
+        <WiringMatrix proof={proof} />
+      </section>
+      <aside aria-label="Checks, tester and record">
+        <h2>Checks, in the order of the plan</h2>
+        <Limits proof={proof} />
+        <Button size="md" disabled={!ready || empty} onClick={() => void recordProof()}>
+          Record this proof: {proof.verdict}
+        </Button>
+        {!ready && <p className="soft">This unit is at &ldquo;{progress.current?.title}&rdquo;. Its proof can be recorded when both ends are joined.</p>}
+        {ready && empty && <p className="soft">Enter readings, or let the tester read.</p>}
+        <Caution>Nothing connected at either end. The insulation test puts hundreds of volts on the lead: keep hands off and discharge it after.</Caution>
+        <Tester unitId={unit.id} frozen={frozen} by={house.benchName} onReadings={setReadings} />
+        <ProofHistory view={view} />
+      </aside>
+    </div>
+  );
+}
+
+function verdictLine(proof: Proof, { progress }: UnitView): string {
+  const waived = [...progress.holds.values()].filter(({ how }) => how === 'waived').length;
+  const waivers = waived > 0 ? ` With ${waived} waived hold ${waived === 1 ? 'point' : 'points'}.` : '';
+  const leftOut = proof.checks.filter((check) => check.leftOut).length;
+  const omitted = leftOut > 0 ? ` ${leftOut} ${leftOut === 1 ? 'check is' : 'checks are'} left out by this house.` : '';
+  if (!proof.deciding) return `Every check is within its limit.${omitted}${waivers}`;
+  return `${proof.deciding.label}: ${proof.deciding.detail}.${waivers}`;
+}
+
+function ProofHistory({ view }: { readonly view: UnitView }) {
+  if (view.progress.proofs.length === 0) return null;
+  return (
+    <>
+      <h2>Proofs in the record</h2>
+      <table className="plain-table">
+        <tbody>
+          {view.progress.proofs.map(({ at, by, verdict, readings }) => (
+            <tr key={at}>
+              <th scope="row">{new Date(at).toLocaleString()}</th>
+              <td>
+                {by}, {readings.instrument}
+              </td>
+              <td>
+                <VerdictMark verdict={verdict} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}

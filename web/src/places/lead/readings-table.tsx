@@ -1,0 +1,125 @@
+import type { PairCheck, Proof } from '@gorvane/core/prove/proof.ts';
+import type { PairReading, Readings } from '@gorvane/core/prove/reading.ts';
+import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
+import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
+import { SegmentedControl } from '@mantine/core';
+import { Figure } from '../../controls/figure.tsx';
+import { QuantityField } from '../../controls/quantity-field.tsx';
+import { VerdictMark } from '../../controls/verdict.tsx';
+
+interface ReadingsTableProps {
+  readonly unitId: string;
+  readonly proof: Proof;
+  readonly readings: Readings;
+  readonly limits: readonly ExpectedPath[];
+  readonly onReadings: (readings: Readings) => void;
+}
+
+/** Ticks or ohms for every pair, and the insulation. Ohms count before a tick. */
+export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: ReadingsTableProps) {
+  const { points } = proof.wiring;
+  const write = (pair: PairCheck, change: Partial<PairReading>) => onReadings(withPair(readings, points[pair.from]!.id, points[pair.to]!.id, change));
+  return (
+    <section aria-labelledby="readings">
+      <h2 id="readings">Readings</h2>
+      <div className="scroll-x">
+        <table className="plain-table">
+          <thead>
+            <tr>
+              <th scope="col">Between</th>
+              <th scope="col">Tick</th>
+              <th scope="col">Ohms</th>
+              <th scope="col">Limit</th>
+              <th scope="col">Verdict</th>
+            </tr>
+          </thead>
+          <tbody>
+            {proof.pairs.map((pair) => {
+              const [from, to] = [points[pair.from]!, points[pair.to]!];
+              const limit = limits.find((path) => path.from === from.id && path.to === to.id);
+              return (
+                <tr key={`${from.id}-${to.id}`}>
+                  <th scope="row">
+                    {from.label} to {to.label}
+                    <div className="soft">planned {pair.planned ? 'connected' : 'open'}</div>
+                  </th>
+                  <td>
+                    <SegmentedControl
+                      size="xs"
+                      aria-label={`Tick, ${from.label} to ${to.label}`}
+                      value={tickOf(readings, from.id, to.id)}
+                      onChange={(value) => write(pair, { connected: value === 'unread' ? undefined : value === 'connected', ohms: undefined })}
+                      data={[
+                        { value: 'unread', label: 'not read' },
+                        { value: 'connected', label: 'beeps' },
+                        { value: 'open', label: 'silent' },
+                      ]}
+                    />
+                  </td>
+                  <td style={{ width: 120 }}>
+                    <QuantityField
+                      aria-label={`Ohms, ${from.label} to ${to.label}`}
+                      field={`prove/${unitId}/${from.id}-${to.id}`}
+                      written={pair.ohms === undefined ? '' : formatResistance(pair.ohms)}
+                      onRead={(text) => write(pair, { ohms: ohmsFrom(text) })}
+                    />
+                  </td>
+                  <td className="reading">
+                    {limit ? (
+                      <>
+                        at most <Figure figure={limit.limit} label={`limit of ${limit.label}`} />
+                      </>
+                    ) : (
+                      'at least 1 Mohm'
+                    )}
+                  </td>
+                  <td>
+                    <VerdictMark verdict={pair.verdict} />
+                    {pair.leak && <div className="out">leak</div>}
+                  </td>
+                </tr>
+              );
+            })}
+            <tr>
+              <th scope="row">Insulation, centre to shell</th>
+              <td />
+              <td>
+                <QuantityField
+                  aria-label="Insulation, ohms"
+                  field={`prove/${unitId}/insulation`}
+                  written={readings.insulationOhms === undefined ? '' : formatResistance(readings.insulationOhms ?? Infinity)}
+                  onRead={(text) => onReadings({ ...readings, insulationOhms: ohmsFrom(text) })}
+                />
+              </td>
+              <td className="reading">at least {formatResistance(proof.checks.find(({ id }) => id === 'insulation')!.judged!.limit)}</td>
+              <td>
+                <VerdictMark verdict={proof.checks.find(({ id }) => id === 'insulation')!.verdict} />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p className="soft">A tick proves that a path is there, not its resistance. Zero the leads first; below 1 ohm measure with four wires.</p>
+    </section>
+  );
+}
+
+/** Typed ohms as they are stored: open is null, an emptied field is no reading. */
+function ohmsFrom(text: string): number | null | undefined {
+  if (text.trim() === '') return undefined;
+  const ohms = parseResistance(text);
+  return Number.isFinite(ohms) ? ohms : null;
+}
+
+function tickOf(readings: Readings, from: string, to: string): 'unread' | 'connected' | 'open' {
+  const connected = readings.pairs.find((pair) => pair.from === from && pair.to === to)?.connected;
+  return connected === undefined ? 'unread' : connected ? 'connected' : 'open';
+}
+
+function withPair(readings: Readings, from: string, to: string, change: Partial<PairReading>): Readings {
+  const others = readings.pairs.filter((pair) => pair.from !== from || pair.to !== to);
+  const old = readings.pairs.find((pair) => pair.from === from && pair.to === to) ?? { from, to };
+  const next = { ...old, ...change };
+  const isEmpty = next.connected === undefined && next.ohms === undefined;
+  return { ...readings, instrument: 'by hand', pairs: isEmpty ? others : [...others, next] };
+}

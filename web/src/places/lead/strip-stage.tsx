@@ -1,0 +1,144 @@
+import { gaugeCardProblems } from '@gorvane/core/connector/gauge-card.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { FeatureDefinition } from '@gorvane/core/connector/features.ts';
+import { featureDefinitions } from '@gorvane/core/connector/features.ts';
+import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
+import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
+import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
+import { judgeStrip } from '@gorvane/core/strip/measured.ts';
+import { Button, SegmentedControl, TextInput, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
+import { Figure } from '../../controls/figure.tsx';
+import { Length } from '../../controls/length.tsx';
+import { QuantityField } from '../../controls/quantity-field.tsx';
+import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
+import { VerdictMark } from '../../controls/verdict.tsx';
+import { useKeptValue } from '../../draft/use-kept-value.ts';
+import type { Draft } from '../../draft/use-draft.ts';
+import { SectionDrawing } from '../../drawing/section-drawing.tsx';
+import { StripDrawing, toleranceText } from '../../drawing/strip-drawing.tsx';
+import type { StageProps } from './lead-page.tsx';
+
+/** The strip of one end, to scale, from the gauge card; and the lengths actually cut, judged. */
+export function StripStage({ plan, cards, lead }: StageProps) {
+  const [endId, setEndId] = useState(plan.ends[0]!.end.id);
+  const end = plan.ends.find((candidate) => candidate.end.id === endId) ?? plan.ends[0]!;
+  const card = cards.get(end.end.id)!;
+  const [measured, setMeasured] = useKeptValue<MeasuredStrip>(`strip/${lead.record.id}/${end.end.id}`, {});
+  const judged = judgeStrip(end.strip, measured);
+  return (
+    <div className="stage">
+      <section aria-label={`Strip of end ${end.end.name}`}>
+        <div className="stage-head">
+          <h2>Strip, side view</h2>
+          <SegmentedControl
+            value={end.end.id}
+            onChange={setEndId}
+            data={plan.ends.map((candidate) => ({ value: candidate.end.id, label: `End ${candidate.end.name}` }))}
+          />
+        </div>
+        <StripDrawing plan={end.strip} cable={end.cable} judged={judged} title={`Strip of end ${end.end.name}`} />
+        <CutTable end={end} />
+        <h2>Seen in the connector</h2>
+        <SectionDrawing plan={end} />
+      </section>
+      <aside aria-label="Gauge card and measured strip">
+        <GaugeCardPanel card={card} end={end} />
+        <h2>What you cut</h2>
+        <MeasuredStripTable field={`strip/${lead.record.id}/${end.end.id}`} plan={end.strip} measured={measured} judged={judged} onMeasured={setMeasured} />
+        {Object.keys(measured).length > 0 && (
+          <Button variant="default" onClick={() => setMeasured({})}>
+            Clear the readings
+          </Button>
+        )}
+      </aside>
+    </div>
+  );
+}
+
+function CutTable({ end }: { readonly end: EndPlan }) {
+  return (
+    <table className="plain-table">
+      <thead>
+        <tr>
+          <th scope="col">Cut</th>
+          <th scope="col">From the jacket edge</th>
+          <th scope="col">Tolerance</th>
+          <th scope="col">From the cut end</th>
+        </tr>
+      </thead>
+      <tbody>
+        {end.strip.cuts.map((cut) => (
+          <tr key={cut.layer}>
+            <th scope="row">{cut.label}</th>
+            <td>
+              <Figure figure={cut.position} label={cut.label.toLowerCase()}>
+                <Length metres={cut.position.value} tolerance={Math.min(cut.plus, cut.minus)} />
+              </Figure>
+            </td>
+            <td className="reading">
+              {toleranceText(cut)} mm
+              {cut.beyondMethod && <div className="not-yet">▲ finer than this way of stripping holds (± {formatMillimetres(end.strip.methodUncertainty)})</div>}
+            </td>
+            <td>
+              <Length metres={cut.fromCutEnd} tolerance={Math.min(cut.plus, cut.minus)} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readonly end: EndPlan }) {
+  const [unfolded, setUnfolded] = useState(false);
+  const shown = featureDefinitions.filter(({ first }) => first || unfolded);
+  return (
+    <>
+      <div>
+        <h2>Gauge card, end {end.end.name}</h2>
+        <TextInput
+          aria-label="Name of the gauge card"
+          description="the bag it was measured from"
+          value={card.record.name}
+          onChange={({ currentTarget: { value } }) => card.edit('name of the gauge card', (now) => ({ ...now, name: value }))}
+        />
+      </div>
+      <p className="soft">Measure the connector in your hand. Figures marked assumed are class values.</p>
+      <div>
+        {shown.map((feature) => (
+          <FeatureRow key={feature.name} feature={feature} card={card} />
+        ))}
+      </div>
+      <UnstyledButton className="figure" onClick={() => setUnfolded((was) => !was)} aria-expanded={unfolded}>
+        {unfolded ? 'Fewer features' : `${featureDefinitions.length - shown.length} more features, assumed unless measured`}
+      </UnstyledButton>
+      {gaugeCardProblems(card.record).map(({ feature, message }) => (
+        <p key={feature} className="out" role="alert">
+          ■ {message}
+        </p>
+      ))}
+    </>
+  );
+}
+
+function FeatureRow({ feature, card }: { readonly feature: FeatureDefinition; readonly card: Draft<GaugeCard> }) {
+  const { value, state } = card.record.features[feature.name];
+  const read = (text: string) => {
+    const metres = parseLength(text);
+    if (!(metres >= feature.min && metres <= feature.max))
+      throw new QuantityError(text, `${formatMillimetres(feature.min)} to ${formatMillimetres(feature.max)} mm`);
+    card.edit('gauge card', (now) => ({ ...now, features: { ...now.features, [feature.name]: { value: metres, state: 'measured' } } }));
+  };
+  return (
+    <div className="field-row">
+      <label htmlFor={`feature-${feature.name}`}>
+        {feature.label} <em>{feature.symbol}</em>
+        {!feature.first && <div className="soft">{feature.how}</div>}
+      </label>
+      <QuantityField id={`feature-${feature.name}`} title={feature.how} field={`${card.key}/${feature.name}`} written={`${formatMillimetres(value, 2)} mm`} onRead={read} />
+      <VerdictMark verdict={state} />
+    </div>
+  );
+}

@@ -1,0 +1,172 @@
+import type { ThreadMove, ThreadReason } from '@gorvane/core/thread/plan.ts';
+import type { Freeing } from '@gorvane/core/thread/refusal.ts';
+import { stepPart } from '@gorvane/core/build/compile.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import { Checkbox, NativeSelect } from '@mantine/core';
+import { VerdictMark } from '../../controls/verdict.tsx';
+import { Figure } from '../../controls/figure.tsx';
+import type { StageProps } from './lead-page.tsx';
+
+/** What goes on the cable, when, in what order and facing which way; or why it cannot be. */
+export function ThreadStage(props: StageProps) {
+  const { plan } = props;
+  return (
+    <div className="stage">
+      <section aria-label="Threading order">
+        {plan.thread.possible ? <Moments plan={plan} /> : <Refused plan={plan} />}
+        {plan.parts.filter(({ missing }) => missing).map((part) => (
+          <p key={part.id} className="advice">
+            The shop has nothing that fits as {part.label}: it must pass {mm(part.opening / 1.1)} and shrink on to the jacket. Add a size in House.
+          </p>
+        ))}
+      </section>
+      <ThreadInputs {...props} />
+    </div>
+  );
+}
+
+const mm = (metres: number) => `${formatMillimetres(metres)} mm`;
+
+function Moments({ plan }: { readonly plan: LeadPlan }) {
+  if (!plan.thread.possible) return null;
+  const first = plan.thread.moments[0]?.event;
+  const moments = plan.thread.moments.filter(({ moves }) => moves.length > 0);
+  if (moments.length === 0) return <p>Nothing has to be threaded: every part is on the lead already.</p>;
+  return moments.map(({ event, moves }) => (
+    <section key={event.id}>
+      <h2>
+        {event === first ? 'Before the first cut' : `Before ${event.label}`}
+      </h2>
+      <ol className="moves">
+        {moves.map((move) => (
+          <Move key={move.part.id} move={move} plan={plan} />
+        ))}
+      </ol>
+    </section>
+  ));
+}
+
+function Move({ move, plan }: { readonly move: ThreadMove; readonly plan: LeadPlan }) {
+  const { label, how } = stepPart(plan.lead, move);
+  const part = plan.parts.find(({ id }) => id === move.part.id)!;
+  return (
+    <li>
+      <div>
+        <strong>{label}</strong>, {how}
+        {part.cutLength && (
+          <>
+            , cut to <Figure figure={part.cutLength} label={`length of ${label}`} />
+          </>
+        )}
+        <div className="soft">{move.reasons.map(wordReason).join(' ')}</div>
+        <div className={move.mayWait ? 'soft' : 'out'}>
+          Last chance: before {move.lastChance.label}.{move.mayWait ? ' It may wait till then.' : ''}
+        </div>
+      </div>
+    </li>
+  );
+}
+
+function wordReason(reason: ThreadReason): string {
+  switch (reason.code) {
+    case 'cannot pass part':
+      return `Goes on before the ${reason.obstacle.label}: its bore of ${mm(reason.opening)} does not pass ${mm(reason.obstacle.width)}.`;
+    case 'cannot pass closed':
+      return `Its bore of ${mm(reason.opening)} does not pass ${reason.obstacle.label} once that measures ${mm(reason.obstacle.width)}.`;
+    case 'only after':
+      return `Passes only once ${reason.label}.`;
+    case 'fixed by':
+      return `Needed when ${reason.label}.`;
+  }
+}
+
+function Refused({ plan }: { readonly plan: LeadPlan }) {
+  if (plan.thread.possible) return null;
+  const { pairs, frees } = plan.thread;
+  return (
+    <>
+      <div className="stage-head">
+        <VerdictMark verdict="does not fit" large />
+        <p>As it stands this lead cannot be threaded. There is no plan to build to until that is changed.</p>
+      </div>
+      <ul>
+        {pairs.map(({ part, obstacle, tooLate }) => (
+          <li key={part.id}>
+            <strong>{part.label}</strong>{' '}
+            {tooLate
+              ? 'should have been on before what fixes it, and that is done.'
+              : obstacle
+                ? `has a bore of ${mm(part.opening)} and would have to pass ${obstacle.label}, ${mm(obstacle.width)}.`
+                : 'finds no way on in the order asked for.'}
+          </li>
+        ))}
+      </ul>
+      <h2>What would free it</h2>
+      {frees.length === 0 ? <p>Nothing that was tried alone is enough.</p> : <ul>{frees.map((free) => <li key={JSON.stringify(free)}>{wordFreeing(free)}</li>)}</ul>}
+    </>
+  );
+}
+
+function wordFreeing(free: Freeing): string {
+  switch (free.code) {
+    case 'other order':
+      return 'Close the ends in the other order.';
+    case 'split part':
+      return `A split or wrap-round part instead of ${free.label}${free.together ? ', together with the others' : ''}.`;
+    case 'open again':
+      return `Cut off: undo that ${free.label}.`;
+    case 'take off':
+      return `Take ${free.label} off first.`;
+  }
+}
+
+function ThreadInputs({ lead, house, plan }: StageProps) {
+  const { record, edit } = lead;
+  return (
+    <aside aria-label="Order of work">
+      <NativeSelect
+        label="End closed first"
+        value={record.firstEndId ?? ''}
+        data={[{ value: '', label: 'as the plan finds' }, ...record.ends.map(({ id, name }) => ({ value: id, label: `end ${name}` }))]}
+        onChange={({ currentTarget: { value } }) => edit('first end', (now) => ({ ...now, firstEndId: value || null }))}
+      />
+      {record.ends.map((end) => (
+        <Checkbox
+          key={end.id}
+          label={`End ${end.name} is already fitted`}
+          checked={record.fittedEndIds.includes(end.id)}
+          onChange={({ currentTarget: { checked } }) =>
+            edit(`end ${end.name} fitted`, (now) => ({
+              ...now,
+              fittedEndIds: checked ? [...now.fittedEndIds, end.id] : now.fittedEndIds.filter((id) => id !== end.id),
+            }))
+          }
+        />
+      ))}
+      <NativeSelect
+        label="Threading, house practice"
+        description="for every lead of this house"
+        value={house.record.practice.threading}
+        data={[
+          { value: 'early', label: 'everything before the first cut' },
+          { value: 'late', label: 'each part just before it would be too late' },
+        ]}
+        onChange={({ currentTarget: { value } }) =>
+          house.edit('threading practice', (now) => ({ ...now, practice: { ...now.practice, threading: value === 'late' ? 'late' : 'early' } }))
+        }
+      />
+      <h3>Parts of this lead</h3>
+      <table className="plain-table">
+        <tbody>
+          {plan.parts.map((part) => (
+            <tr key={part.id}>
+              <th scope="row">{part.label}</th>
+              <td className="reading">bore {mm(part.opening)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </aside>
+  );
+}

@@ -1,0 +1,66 @@
+import type { House } from '@gorvane/core/house/house.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import { formatMetres } from '@gorvane/core/quantity/length.ts';
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Empty } from '../../controls/empty.tsx';
+import { useHouse, useLeads, useUnits } from '../../data/live.ts';
+import { useSavedPlan } from '../../draft/use-plan.ts';
+import { Run } from '../../drawing/run.tsx';
+import './leads.css';
+
+/** The designs: each row with its own small run. */
+export function Leads() {
+  const house = useHouse();
+  const leads = useLeads();
+  const units = useUnits() ?? [];
+  const [text, setText] = useState('');
+  if (!house || !leads) return null;
+  const wanted = text.toLowerCase();
+  const found = leads.filter(({ name, purpose }) => `${name} ${purpose}`.toLowerCase().includes(wanted));
+  return (
+    <>
+      <div className="page-head">
+        <h1>Leads</h1>
+        <div className="actions">
+          <TextInput aria-label="Search leads" placeholder="search by name or purpose" value={text} onChange={({ currentTarget }) => setText(currentTarget.value)} />
+          <Button component={Link} to="/#new">
+            New lead
+          </Button>
+        </div>
+      </div>
+      {leads.length === 0 && (
+        <Empty title="No leads yet">
+          <p>
+            Start one at the <Link to="/">Bench</Link>: what it connects, how long, how many. Or load the demo data or a file in <Link to="/house#data">House</Link>.
+          </p>
+        </Empty>
+      )}
+      {leads.length > 0 && found.length === 0 && <p>No lead has &ldquo;{text}&rdquo; in its name or purpose.</p>}
+      <ul className="lead-rows">
+        {found.map((lead) => (
+          <LeadRow key={lead.id} lead={lead} house={house} units={units.filter(({ unit }) => unit.leadId === lead.id).length} />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function LeadRow({ lead, house, units }: { readonly lead: Lead; readonly house: House; readonly units: number }) {
+  const plan = useSavedPlan(lead, house);
+  return (
+    <li>
+      <Link to={`/leads/${lead.id}/choose`} className="lead-row">
+        <div>
+          <h2>{lead.name}</h2>
+          <p className="soft">{lead.purpose}</p>
+          <p>
+            {plan?.ends[0]!.cable.name}, {formatMetres(lead.legs[0]!.finishedLength)}, {units} {units === 1 ? 'unit' : 'units'}
+          </p>
+        </div>
+        <div>{plan && <Run plan={plan} small />}</div>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,53 @@
+import { formatInches, formatMetres } from '@gorvane/core/quantity/length.ts';
+import { Button } from '@mantine/core';
+import { toString as drawQr } from 'qrcode';
+import { useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useHouse, useUnit } from '../../data/live.ts';
+import './print.css';
+
+/** The label of a unit: text, length and a QR code with serial and identity, no address. */
+export function LabelPage() {
+  const { unitId } = useParams();
+  const view = useUnit(unitId);
+  const house = useHouse();
+  const qr = useQr(view ? `${view.unit.serial} ${view.unit.id}` : undefined);
+  if (view === null) return <p className="print-page">This unit is not in the database.</p>;
+  if (!view || !house) return null;
+  const { unit } = view;
+  const lead = unit.plan?.lead;
+  const length = lead?.legs[0]!.finishedLength;
+  return (
+    <main className="print-page">
+      <div className="no-print print-actions">
+        <Button onClick={() => window.print()}>Print</Button>
+        <Link to={`/log/${unit.id}`}>Back to {unit.serial}</Link>
+      </div>
+      <h1 className="no-print">Label of {unit.serial}</h1>
+      {!lead && <p className="no-print">This unit has not been started: its label is printed when its plan is frozen.</p>}
+      {lead && (
+        <div className="label" aria-label={`Label of ${unit.serial}`}>
+          <div role="img" aria-label={`QR code: ${unit.serial} ${unit.id}`} className="qr" dangerouslySetInnerHTML={{ __html: qr ?? '' }} />
+          <div>
+            <strong className="reading">{unit.serial}</strong>
+            <div>{lead.name}</div>
+            <div>
+              {formatMetres(length!)} ({formatInches(length!, 1e-3)})
+            </div>
+            <div>{house.name}</div>
+          </div>
+        </div>
+      )}
+      <p className="no-print soft">60 x 20 mm at true size. Scanned into the search (Ctrl K), the code opens the unit.</p>
+    </main>
+  );
+}
+
+/** The code as SVG; its content is made here, never typed by anyone. */
+function useQr(text: string | undefined): string | undefined {
+  const [svg, setSvg] = useState<string | undefined>();
+  useEffect(() => {
+    if (text) void drawQr(text, { type: 'svg', margin: 0, errorCorrectionLevel: 'M' }).then(setSvg);
+  }, [text]);
+  return svg;
+}

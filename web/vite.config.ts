@@ -1,0 +1,31 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+export default defineConfig({
+  root: import.meta.dirname,
+  plugins: [
+    react(),
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: false,
+      includeAssets: ['icon.svg', 'demo.zip'],
+      manifest: {
+        name: 'Gorvane',
+        short_name: 'Gorvane',
+        description: 'Plans, guides, proves and records cable assemblies at the bench.',
+        theme_color: '#9a4a1b',
+        background_color: '#fbf8f1',
+        display: 'standalone',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2,zip}'],
+        navigateFallback: '/index.html',
+        maximumFileSizeToCacheInBytes: 8_000_000,
+      },
+    }),
+  ],
+  build: { manifest: true, target: 'es2023', chunkSizeWarningLimit: 900 },
+  server: { host: '127.0.0.1', port: 4781, strictPort: true },
+});
