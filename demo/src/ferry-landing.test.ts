@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { unitProgress } from '@gorvane/core/build/progress.ts';
 import { readArchive, writeArchive } from '@gorvane/core/file/archive.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
-import { inChainOrder, verifyChain } from '@gorvane/core/record/chain.ts';
+import { verifyChain } from '@gorvane/core/record/chain.ts';
+import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { ferryLanding } from './ferry-landing.ts';
 
 const demo = ferryLanding();

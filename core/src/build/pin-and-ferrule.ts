@@ -72,7 +72,7 @@ function stripSteps(input: RecipeInput): StepDraft[] {
     plus: cut!.plus,
     minus: cut!.minus,
   });
-  const braids = cable.braids.length > 1 ? 'both braids' : 'the braid';
+  const [braids, them] = cable.braids.length > 1 ? ['both braids', 'them'] : ['the braid', 'it'];
   const caution = isBlade ? 'Cut away from the hand; clamp the cable.' : 'Glasses on when wire ends fly.';
   const where = `end ${end.name}`;
   return [
@@ -96,10 +96,10 @@ function stripSteps(input: RecipeInput): StepDraft[] {
       stage: 'Strip',
       title: `Trim ${braids}, ${where}`,
       text: {
-        firstTime: `Comb ${braids} straight, lay it flat on the dielectric and trim it all round at the figure below from the jacket edge. Brush loose wires away before the next cut.`,
+        firstTime: `Comb ${braids} straight, lay ${them} flat on the dielectric and trim ${them} all round at the figure below from the jacket edge. Brush loose wires away before the next cut.`,
         experienced: `Comb, trim all round, brush off.`,
       },
-      why: braid!.tooLong,
+      why: `Too long: ${braid!.tooLong}`,
       tools: [tool],
       figures: [figure('from the jacket edge', braid)],
       caution: 'Glasses on: trimmed wires fly. Cover the offcut.',
@@ -114,7 +114,7 @@ function stripSteps(input: RecipeInput): StepDraft[] {
         firstTime: `Cut the dielectric square at the figure below from the jacket edge. Cut three quarters through, turn, and pull the slug off with a twist ${cable.conductor.strands > 1 ? 'in the direction of the lay' : 'along the conductor'}. Then trim the conductor to its length.`,
         experienced: 'Three quarters through, twist, pull. Trim the conductor.',
       },
-      why: dielectric!.tooShort,
+      why: `Too short: ${dielectric!.tooShort}`,
       tools: [tool],
       figures: [
         figure('dielectric, from the jacket edge', dielectric),

@@ -1,4 +1,5 @@
 import type { UnitEvent, UnitHappening } from '../build/unit.ts';
+import { inChainOrder } from './chain-order.ts';
 import { canonicalJson } from './canonical-json.ts';
 import { checksum } from './checksum.ts';
 
@@ -34,13 +35,6 @@ export type ChainFinding =
   | { readonly code: 'changed'; readonly number: number }
   | { readonly code: 'missing before'; readonly number: number }
   | { readonly code: 'two continuations'; readonly number: number };
-
-/** Entries of one unit in the order of the chain: by number, then by time. */
-export function inChainOrder(events: readonly UnitEvent[]): UnitEvent[] {
-  return [...events].sort(
-    (a, b) => a.number - b.number || (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1),
-  );
-}
 
 /** Checks the chain of one unit. An empty list means that it is whole. */
 export function verifyChain(events: readonly UnitEvent[]): ChainFinding[] {

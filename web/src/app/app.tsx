@@ -6,7 +6,7 @@ import { useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
 import { FirstUnit } from '../controls/writing.ts';
-import { prepareDatabase } from '../data/archive.ts';
+import { prepareDatabase } from '../data/start.ts';
 import { useHouse } from '../data/live.ts';
 import { createRouter } from './routes.tsx';
 import type { Store } from './store.ts';

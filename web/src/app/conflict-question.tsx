@@ -1,13 +1,11 @@
 import { Button, Group, Modal } from '@mantine/core';
 import { useDispatch } from 'react-redux';
+import type { DraftConflict } from '../draft/draft-slice.ts';
 import { decided } from '../draft/draft-slice.ts';
-import { useDraftState } from '../draft/use-draft.ts';
 
 /** Two tabs changed the same field: asks which value stands. Nothing is lost until it is answered. */
-export function ConflictQuestion() {
+export function ConflictQuestion({ conflict }: { readonly conflict: DraftConflict }) {
   const dispatch = useDispatch();
-  const conflict = useDraftState((draft) => draft.conflicts[0]);
-  if (!conflict) return null;
   const show = (value: unknown) => (typeof value === 'object' ? JSON.stringify(value) : String(value));
   return (
     <Modal opened onClose={() => undefined} withCloseButton={false} title="Another tab changed the same field" centered>

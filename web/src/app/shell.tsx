@@ -1,4 +1,4 @@
-import { Kbd, Modal, UnstyledButton } from '@mantine/core';
+import { Kbd, UnstyledButton } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useEffect } from 'react';
 import { useDispatch } from 'react-redux';
@@ -6,7 +6,6 @@ import { NavLink, Outlet, useLocation } from 'react-router';
 import { useHouse } from '../data/live.ts';
 import { redone, undone } from '../draft/draft-slice.ts';
 import { useDraftState } from '../draft/use-draft.ts';
-import { ConflictQuestion } from './conflict-question.tsx';
 
 const places = [
   { to: '/', label: 'Bench' },
@@ -15,6 +14,8 @@ const places = [
   { to: '/house', label: 'House' },
 ];
 
+const ConflictQuestion = lazy(async () => ({ default: (await import('./conflict-question.tsx')).ConflictQuestion }));
+const KeysHelp = lazy(async () => ({ default: (await import('./keys-help.tsx')).KeysHelp }));
 const Finder = lazy(async () => ({ default: (await import('./finder.tsx')).Finder }));
 
 /** The place bar at the left, the open place beside it, and the keys that work everywhere. */
@@ -22,10 +23,13 @@ export function Shell() {
   const dispatch = useDispatch();
   const house = useHouse();
   const savedAt = useDraftState((draft) => draft.savedAt);
+  const conflict = useDraftState((draft) => draft.conflicts[0]);
   const [keysOpen, keys] = useDisclosure();
   const [finderOpen, finder] = useDisclosure();
   const { pathname } = useLocation();
-  useEffect(() => window.scrollTo(0, 0), [pathname]);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [pathname]);
   useHotkeys([['shift+?', keys.toggle]]);
   useHotkeys(
     [
@@ -63,43 +67,11 @@ export function Shell() {
       <main className="place">
         <Outlet />
       </main>
-      <ConflictQuestion />
-      <KeysHelp opened={keysOpen} onClose={keys.close} />
-      {finderOpen && (
-        <Suspense fallback={null}>
-          <Finder onClose={finder.close} />
-        </Suspense>
-      )}
+      <Suspense fallback={null}>
+        {conflict && <ConflictQuestion conflict={conflict} />}
+        {keysOpen && <KeysHelp onClose={keys.close} />}
+        {finderOpen && <Finder onClose={finder.close} />}
+      </Suspense>
     </div>
-  );
-}
-
-const keyList: [string, string][] = [
-  ['Ctrl K', 'find a lead, a serial, a place or an action'],
-  ['Ctrl Z', 'take the last change back'],
-  ['Ctrl Y', 'make it again'],
-  ['?', 'show these keys'],
-  ['Enter', 'in a field: take the reading, go to the next field'],
-  ['Escape', 'in a field: forget what does not parse'],
-  ['Space, Page Down', 'in Build: done, go on'],
-  ['Page Up', 'in Build: look at the step before'],
-];
-
-function KeysHelp({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
-  return (
-    <Modal opened={opened} onClose={onClose} title="Keys" centered closeButtonProps={{ 'aria-label': 'Close' }}>
-      <table className="plain-table">
-        <tbody>
-          {keyList.map(([key, what]) => (
-            <tr key={key}>
-              <th scope="row">
-                <Kbd>{key}</Kbd>
-              </th>
-              <td>{what}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </Modal>
   );
 }

@@ -3,7 +3,7 @@ import { createTheme } from '@mantine/core';
 /** Workshop paper, ink and one accent, copper. Shades are chosen for contrast on paper and on the night bench. */
 export const theme = createTheme({
   fontFamily: "'Barlow', sans-serif",
-  fontFamilyMonospace: "'B612 Mono', monospace",
+  fontFamilyMonospace: "'Spline Sans Mono', monospace",
   headings: { fontFamily: "'Barlow', sans-serif", fontWeight: '600' },
   primaryColor: 'copper',
   primaryShade: { light: 7, dark: 4 },
@@ -12,6 +12,7 @@ export const theme = createTheme({
   defaultRadius: 2,
   colors: {
     copper: ['#fbeee4', '#f3d8c4', '#eabf9f', '#e3a57a', '#e39a61', '#cf7d42', '#b5622b', '#9a4a1b', '#7d3b14', '#5f2c0e'],
+    gray: ['#f7f3ea', '#f1eadc', '#e9e0cf', '#ddd2bd', '#c8bca6', '#a79d8a', '#7d776a', '#5a5e5b', '#3b403f', '#22272a'],
     dark: ['#ede6d8', '#c9c4b9', '#a9aea9', '#7d8481', '#4d5557', '#343c3f', '#262d30', '#1d2326', '#15191b', '#0f1214'],
   },
 });

@@ -11,10 +11,12 @@ interface MeasuredStripTableProps {
   readonly judged: JudgedStrip;
   readonly onMeasured: (measured: MeasuredStrip) => void;
   readonly onLastEnter?: () => void;
+  /** The first field takes the focus: the caliper is in the hand. */
+  readonly autoFocus?: boolean;
 }
 
 /** The lengths actually cut, each judged, with what to recut and how to set the tool for the next. */
-export function MeasuredStripTable({ field, plan, measured, judged, onMeasured, onLastEnter }: MeasuredStripTableProps) {
+export function MeasuredStripTable({ field, plan, measured, judged, onMeasured, onLastEnter, autoFocus = false }: MeasuredStripTableProps) {
   return (
     <>
       <table className="plain-table">
@@ -35,6 +37,7 @@ export function MeasuredStripTable({ field, plan, measured, judged, onMeasured, 
                 <QuantityField
                   aria-label={`${cut.layer} as cut, from the jacket edge`}
                   inputMode="decimal"
+                  autoFocus={autoFocus && index === 0}
                   field={`${field}/${cut.layer}`}
                   written={measured[cut.layer] === undefined ? '' : formatMillimetres(measured[cut.layer]!, 2)}
                   onRead={(text) => onMeasured(withLength(measured, cut.layer, text))}

@@ -65,19 +65,3 @@ export async function startWithDemo(): Promise<void> {
   await database.transaction('rw', allTables(), () => Promise.all(allTables().map((table) => table.clear())));
   await importArchive(bytes);
 }
-
-/** At the first opening of an address: demo data where the server was started with them, else an empty shop. */
-export async function prepareDatabase(): Promise<void> {
-  if ((await database.house.count()) > 0) return;
-  if ((await firstData()) === 'demo') await startWithDemo();
-  else await startEmpty();
-}
-
-async function firstData(): Promise<string> {
-  try {
-    const start = (await (await fetch('/start.json')).json()) as { firstData?: string };
-    return start.firstData ?? 'empty';
-  } catch {
-    return 'empty';
-  }
-}

@@ -5,7 +5,7 @@ import type { House } from '@gorvane/core/house/house.ts';
 import { houseId } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
-import { inChainOrder } from '@gorvane/core/record/chain.ts';
+import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { database } from './database.ts';

@@ -5,7 +5,7 @@ import type { Starter } from '@gorvane/core/lead/starters.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { firstRevision, revise } from '@gorvane/core/record/envelope.ts';
 import { database, newId, timeNow } from './database.ts';
-import { requireHouse } from './units.ts';
+import { requireHouse } from './house.ts';
 
 /** The three choices that a new lead starts from. Length in metres. */
 export interface NewLead {

@@ -1,15 +1,15 @@
 import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/build/unit.ts';
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { unitProgress } from '@gorvane/core/build/progress.ts';
-import type { House } from '@gorvane/core/house/house.ts';
-import { houseId } from '@gorvane/core/house/house.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
-import { inChainOrder, nextEvent } from '@gorvane/core/record/chain.ts';
+import { nextEvent } from '@gorvane/core/record/chain.ts';
+import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
 import { revise } from '@gorvane/core/record/envelope.ts';
 import { database, newId, timeNow } from './database.ts';
+import { requireHouse } from './house.ts';
 
 /** The record chain of a unit, in order. */
 export async function eventsOfUnit(unitId: string): Promise<UnitEvent[]> {
@@ -56,10 +56,4 @@ async function requireUnit(unitId: string): Promise<Unit> {
   const unit = await database.units.get(unitId);
   if (!unit) throw new Error('This unit is not in the database.');
   return unit;
-}
-
-export async function requireHouse(): Promise<House> {
-  const house = await database.house.get(houseId);
-  if (!house) throw new Error('The house settings are missing.');
-  return house;
 }

@@ -1,10 +1,23 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 import { database } from '../data/database.ts';
 
-/** A small value that belongs to no record yet but must still be there after a reload; written at once. */
+/**
+ * A small value that belongs to no record yet but must still be there after a reload. It is written at once, and shown
+ * at once: what was set here stands until the database has caught up with it.
+ */
 export function useKeptValue<T>(key: string, fallback: T): [T, (value: T) => void] {
   const kept = useLiveQuery(() => database.kept.get(key), [key]);
-  const write = useCallback((value: T) => void database.kept.put({ key, text: JSON.stringify(value) }), [key]);
-  return [kept ? (JSON.parse(kept.text) as T) : fallback, write];
+  const [pending, setPending] = useState<{ key: string; text: string } | undefined>();
+  const write = useCallback(
+    (value: T) => {
+      const next = { key, text: JSON.stringify(value) };
+      setPending(next);
+      void database.kept.put(next);
+    },
+    [key],
+  );
+  if (pending && kept?.text === pending.text && kept.key === pending.key) setPending(undefined);
+  const current = pending?.key === key ? pending : kept;
+  return [current ? (JSON.parse(current.text) as T) : fallback, write];
 }

@@ -5,6 +5,7 @@ import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
 import './drawing.css';
 import { CoaxPlug, plugLength } from './coax-plug.tsx';
+import { StrippedEnd } from './stripped-end.tsx';
 import { PartShape } from './part-shape.tsx';
 
 /** What was picked on the run. */
@@ -18,13 +19,15 @@ interface RunProps {
   /** Place of a fault. */
   readonly faultEndIds?: readonly string[];
   readonly small?: boolean;
+  /** The order in which parts go on, shown with their names. */
+  readonly numbers?: ReadonlyMap<string, number>;
 }
 
 /** Across the run: pixels per metre. Along it nothing is to scale; a break mark stands for the metres. */
 const across = 4300;
 
 /** The lead lying on the bench, end A to end B, every part threaded on it in its place. */
-export function Run({ plan, progress, onPick, faultEndIds = [], small = false }: RunProps) {
+export function Run({ plan, progress, onPick, faultEndIds = [], small = false, numbers }: RunProps) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 1060;
   const height = small ? 64 : 178;
@@ -44,8 +47,9 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false }:
         <Cable from={sides[0].origin} to={sides[1].origin} middle={middle} thickness={cable} onPick={onPick} />
         {sides.map(({ end, origin, direction }) => (
           <g key={end.end.id} transform={`translate(${origin} ${middle}) scale(${direction} 1)`}>
-            <Parts plan={plan} end={end} progress={progress} scale={scale} direction={direction} small={small} onPick={onPick} />
+            <Parts plan={plan} end={end} progress={progress} scale={scale} direction={direction} small={small} numbers={numbers} onPick={onPick} />
             <CoaxPlug plan={end} scale={scale} state={endState(end, progress)} onPick={onPick && (() => onPick({ kind: 'end', endId: end.end.id }))} />
+            <StrippedEnd end={end} progress={progress} scale={scale} />
             {faultEndIds.includes(end.end.id) && <circle className="halo" cx={-20} cy={0} r={38} style={{ stroke: 'var(--out)' }} />}
           </g>
         ))}
@@ -91,7 +95,7 @@ function endState({ end }: EndPlan, progress: UnitProgress | undefined): EndStat
   return insert && progress.done.has(insert.id) ? 'closed' : 'open';
 }
 
-interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick'> {
+interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick' | 'numbers'> {
   readonly end: EndPlan;
   readonly scale: number;
   readonly direction: 1 | -1;
@@ -99,7 +103,7 @@ interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick'> {
 }
 
 /** The parts near one end, from the end inward. */
-function Parts({ plan, end, progress, scale, direction, small, onPick }: PartsProps) {
+function Parts({ plan, end, progress, scale, direction, small, numbers, onPick }: PartsProps) {
   const closed = endState(end, progress) !== 'open';
   const mine = plan.parts.filter(({ endId }) => endId === end.end.id);
   const places = placesOf(mine, closed, small);
@@ -113,6 +117,7 @@ function Parts({ plan, end, progress, scale, direction, small, onPick }: PartsPr
           <g transform={`translate(${x + length / 2} 0) scale(${direction} 1)`}>
             <path className="leader" d={`M 0 ${-14} V ${index % 2 === 0 ? -46 : -62}`} />
             <text fontSize={13} fontWeight={600} textAnchor="middle" y={index % 2 === 0 ? -50 : -66} className={state === 'missing' ? 'out' : undefined}>
+              {numbers?.has(part.id) ? `${numbers.get(part.id)!}. ` : ''}
               {shortName(part)}
               {state === 'missing' ? ', not on' : ''}
             </text>

@@ -81,7 +81,7 @@ function Building({ view, frozen }: BuildingProps) {
     <div className="build">
       <StepHead view={view} frozen={frozen} plan={plan} step={step} index={index} />
       <main className="build-main">
-        <StepView step={step} plan={plan} progress={progress} unitId={unit.id} onRecord={(happenings) => record(step, happenings, false)} />
+        <StepView step={step} plan={plan} progress={progress} unitId={unit.id} onRecord={(happenings) => record(step, happenings, false)} onGoOn={goOn} />
         <aside className="build-side">
           <PartsPanel step={step} steps={steps} progress={progress} onRecord={(happenings) => record(step, happenings, false)} />
           {step.hold && (

@@ -15,7 +15,7 @@ export function DoneBar({ step, next, isCurrent, blocks, onGoOn }: DoneBarProps)
   return (
     <button type="button" className={block ? 'done-bar held' : 'done-bar'} aria-disabled={block !== undefined} onClick={onGoOn}>
       <strong>{block ? wordBlock(block, step) : isCurrent ? 'Done' : 'Go on looking'}</strong>
-      <span>{block ? 'this step goes on by itself when that is answered, or with space' : 'space, pedal, or touch anywhere here'}</span>
+      <span>{block ? block.code === 'parts missing' ? 'tick each with your hand on it, then go on' : 'answer it beside the step; the work then goes on by itself' : 'space, pedal, or touch anywhere here'}</span>
       {next && <span className="done-next">next: {next.title}</span>}
     </button>
   );

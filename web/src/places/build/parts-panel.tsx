@@ -21,7 +21,7 @@ export function PartsPanel({ step, steps, progress, onRecord }: PartsPanelProps)
   };
   const title = step.threads.length > 0 ? 'Put on now, in this order' : step.requires.length > 0 ? 'Must be on the cable now' : 'On the cable now';
   return (
-    <section className="parts" aria-labelledby="parts">
+    <section className={asked.length > 0 ? 'parts' : 'parts parts-quiet'} aria-labelledby="parts">
       <h2 id="parts">{title}</h2>
       {listed.length === 0 && <p className="soft">Nothing yet.</p>}
       <ol>

@@ -20,10 +20,12 @@ interface StepViewProps {
   readonly progress: UnitProgress;
   readonly unitId: string;
   readonly onRecord: (happenings: readonly UnitHappening[]) => Promise<void>;
+  readonly onGoOn: () => void;
 }
 
 /** One step: what, how, the figures, a drawing of this very step, and what good and bad look like. */
-export function StepView({ step, plan, progress, unitId, onRecord }: StepViewProps) {
+export function StepView(props: StepViewProps) {
+  const { step, plan, progress } = props;
   const house = useHouse();
   const depth = house?.stepDepth ?? 'first time';
   return (
@@ -32,8 +34,8 @@ export function StepView({ step, plan, progress, unitId, onRecord }: StepViewPro
       <p className="step-text">{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
       {depth === 'first time' && <p className="soft step-why">{step.why}</p>}
       {step.caution && <Caution>{step.caution}</Caution>}
-      <Tiles step={step} />
-      {step.recordsStrip && <RecordedStrip step={step} plan={plan} progress={progress} unitId={unitId} onRecord={onRecord} />}
+      {!step.recordsStrip && <Tiles step={step} />}
+      {step.recordsStrip && <RecordedStrip key={step.id} {...props} />}
       <StepDrawing step={step} plan={plan} progress={progress} />
       {(step.good.length > 0 || step.bad.length > 0) && (
         <div className="step-looks">
@@ -73,8 +75,8 @@ function Tiles({ step }: { readonly step: Step }) {
       })}
       {step.tools.map(({ label, setting }) => (
         <li key={label}>
-          <span>{label}</span>
-          <strong className="tool">{setting || 'as usual'}</strong>
+          {setting && <span>{label}</span>}
+          <strong className="tool">{setting || label}</strong>
         </li>
       ))}
     </ul>
@@ -107,13 +109,15 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
   return <Run plan={plan} progress={progress} />;
 }
 
-function RecordedStrip({ step, plan, progress, unitId, onRecord }: StepViewProps) {
+function RecordedStrip({ step, plan, progress, unitId, onRecord, onGoOn }: StepViewProps) {
   const end = plan.ends.find(({ end: { id } }) => id === step.endId)!;
   const measured = progress.strips.get(end.end.id) ?? {};
   const write = (lengths: MeasuredStrip) => void onRecord([{ kind: 'strip measured', stepId: step.id, endId: end.end.id, lengths }]);
   return (
     <div className="recorded-strip">
-      <MeasuredStripTable field={`build/${unitId}/${step.id}`} plan={end.strip} measured={measured} judged={judgeStrip(end.strip, measured)} onMeasured={write} />
+      <MeasuredStripTable
+        autoFocus
+        field={`build/${unitId}/${step.id}`} plan={end.strip} measured={measured} judged={judgeStrip(end.strip, measured)} onMeasured={write} onLastEnter={onGoOn} />
     </div>
   );
 }

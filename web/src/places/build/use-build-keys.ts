@@ -5,11 +5,15 @@ interface BuildKeys {
   readonly goBack: () => void;
 }
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && target.matches('input, textarea, select, button, a, summary, [role="radio"]');
+/** A field that is still empty waits for a caliper: there the space bar has nothing to write and goes on. */
+const isTyping = (target: EventTarget | null) => {
+  if (target instanceof HTMLInputElement && target.type === 'text') return target.value !== '';
+  return target instanceof HTMLElement && target.matches('input, textarea, select, button, a, summary');
+};
 
 /**
  * Space and Page Down (what a pedal sends, too) go on, Page Up goes back. Space does what it usually does while a
- * field or button has the focus. A key held down counts once.
+ * button or a field with something in it has the focus. A key held down counts once.
  */
 export function useBuildKeys(keys: BuildKeys): void {
   const latest = useRef(keys);

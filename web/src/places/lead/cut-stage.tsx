@@ -29,6 +29,9 @@ export function CutStage(props: StageProps) {
           <span className="soft">cut end to cut end, square</span>
         </div>
         <Items figure={cut.cut} total="Cut length, square" />
+        {plan.lead.spareTerminations + plan.lead.slack > 0 && (
+          <p className="soft">Until they are used, spare and slack make the finished lead that much longer than its finished length.</p>
+        )}
         <Items figure={cut.offTheReel} total="Off the reel, each" />
         <BatchTotal {...props} />
         <Caution>Cut away from the hand and cover the offcut. Rotate or saw lightly: squeezing makes the cable oval.</Caution>

@@ -1,9 +1,10 @@
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { Button, NativeSelect } from '@mantine/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
@@ -35,6 +36,8 @@ export interface StageProps {
   readonly plan: LeadPlan;
   /** The unit whose state is shown; none shows the design. */
   readonly view: UnitView | undefined;
+  /** Ends at which the proof that is shown places its fault. */
+  readonly onFaultEnds: (endIds: readonly string[]) => void;
 }
 
 const panels = {
@@ -87,21 +90,24 @@ function Unplannable({ lead, problem }: { readonly lead: Draft<Lead>; readonly h
   );
 }
 
-function PlannedLead({ problem, ...props }: Omit<StageProps, 'view'> & { readonly problem: string | undefined }) {
+function PlannedLead({ problem, ...props }: Omit<StageProps, 'view' | 'onFaultEnds'> & { readonly problem: string | undefined }) {
   const { lead, plan } = props;
   const { stage = 'choose' } = useParams();
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
   const units = (useUnits() ?? []).filter(({ unit }) => unit.leadId === lead.record.id);
   const view = units.find(({ unit }) => unit.id === search.get('unit'));
+  const frozen = view?.unit.plan;
+  const unitPlan = useMemo(() => frozen && planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
+  const [faultEndIds, setFaultEndIds] = useState<readonly string[]>([]);
   const Panel = panels[stage as keyof typeof panels] ?? ChooseStage;
   const rawCount = Object.keys(useDraftState((draft) => draft.raw)).length;
   const open = (slug: string) => void navigate({ pathname: `/leads/${lead.record.id}/${slug}`, search: search.toString() });
   const onPick = (pick: RunPick) => open(pick.kind === 'part' ? 'thread' : pick.kind === 'end' ? 'strip' : 'choose');
   return (
     <div className="lead">
-      <LeadHead {...props} view={view} units={units} onUnit={(unitId) => setSearch(unitId ? { unit: unitId } : {})} />
-      <Run plan={plan} progress={view?.progress.started ? view.progress : undefined} onPick={onPick} />
+      <LeadHead lead={lead} plan={plan} view={view} units={units} onUnit={(unitId) => setSearch(unitId ? { unit: unitId } : {})} />
+      <Run plan={unitPlan ?? plan} progress={view?.progress.started ? view.progress : undefined} onPick={onPick} faultEndIds={stage === 'prove' ? faultEndIds : []} numbers={stage === 'thread' ? threadNumbers(plan) : undefined} />
       <BenchEdge plan={plan} view={view} current={stage} slugs={stageSlugs} onOpen={open} />
       {(problem ?? rawCount > 0) && (
         <p className="last-good" role="status">
@@ -109,13 +115,19 @@ function PlannedLead({ problem, ...props }: Omit<StageProps, 'view'> & { readonl
         </p>
       )}
       <div className="stage-panel">
-        <Panel {...props} view={view} />
+        <Panel {...props} view={view} onFaultEnds={setFaultEndIds} />
       </div>
     </div>
   );
 }
 
-interface LeadHeadProps extends StageProps {
+/** The place of every part in the order of threading. */
+function threadNumbers(plan: LeadPlan): ReadonlyMap<string, number> {
+  const moves = plan.thread.possible ? plan.thread.moments.flatMap((moment) => moment.moves) : [];
+  return new Map(moves.map(({ part }, index) => [part.id, index + 1]));
+}
+
+interface LeadHeadProps extends Pick<StageProps, 'lead' | 'plan' | 'view'> {
   readonly units: readonly UnitView[];
   readonly onUnit: (unitId: string | undefined) => void;
 }

@@ -8,6 +8,7 @@ import type { Readings } from '@gorvane/core/prove/reading.ts';
 import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import { Button } from '@mantine/core';
+import { useEffect } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { Caution } from '../../controls/caution.tsx';
 import { wordFault } from '../../controls/fault-words.ts';
@@ -25,8 +26,8 @@ import { WiringMatrix } from './wiring-matrix.tsx';
 
 /** What a unit should read, what it does read, the verdict and what explains it. */
 export function ProveStage(props: StageProps) {
-  const { view, plan, house } = props;
-  if (view?.unit.plan) return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} house={house.record} />;
+  const { view, plan, house, onFaultEnds } = props;
+  if (view?.unit.plan) return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} house={house.record} onFaultEnds={onFaultEnds} />;
   const expected = prove(plan.lead, plan.paths, noReadings(house.record.benchName, house.record.roomCelsius), house.record);
   return (
     <div className="stage">
@@ -85,16 +86,23 @@ interface ProveUnitProps {
   readonly view: UnitView;
   readonly frozen: FrozenPlan;
   readonly house: StageProps['house']['record'];
+  readonly onFaultEnds: StageProps['onFaultEnds'];
 }
 
-function ProveUnit({ view, frozen, house }: ProveUnitProps) {
+function ProveUnit({ view, frozen, house, onFaultEnds }: ProveUnitProps) {
   const { unit, progress } = view;
   const navigate = useNavigate();
-  const [readings, setReadings] = useKeptValue<Readings>(`prove/${unit.id}`, noReadings(house.benchName, house.roomCelsius));
+  const none = noReadings(house.benchName, house.roomCelsius);
+  const [draft, setReadings] = useKeptValue<Readings | null>(`prove/${unit.id}`, null);
+  const recorded = progress.proofs.at(-1);
+  const readings = draft ?? recorded?.readings ?? none;
   const lastEnd = progress.steps.findLast(({ id, endId }) => endId && progress.done.has(id))?.endId ?? undefined;
   const proof = prove(frozen.lead, frozen.limits, readings, frozen.house, lastEnd);
+  const faultEnds = [...new Set(proof.diagnosis?.explanations.flatMap(({ faults }) => faults.map((fault) => endOfFault(proof.wiring, fault))))].sort().join();
+  useEffect(() => onFaultEnds(faultEnds === '' ? [] : faultEnds.split(',')), [onFaultEnds, faultEnds]);
   const proveStep = progress.steps.find(({ stage }) => stage === 'Prove')!;
   const ready = !progress.current || progress.current.id === proveStep.id || progress.done.has(proveStep.id);
+  const isRecorded = !draft && recorded !== undefined;
   const empty = readings.pairs.length === 0 && readings.insulationOhms === undefined;
 
   const recordProof = async () => {
@@ -103,14 +111,14 @@ function ProveUnit({ view, frozen, house }: ProveUnitProps) {
       { kind: 'hold answered', stepId: proveStep.id, good: proof.verdict === 'Good', reading: null },
     ]);
     if (proof.verdict !== 'Good') return;
-    setReadings(noReadings(house.benchName, house.roomCelsius));
+    setReadings(null);
     void navigate(`/build/${unit.id}`);
   };
   const goBack = async (target: Step, endId: string, reason: string) => {
     const rework = reworkTo(target, proveStep.id, remakeCost(progress.steps, endId), reason);
     const proved: UnitHappening = { kind: 'proved', readings, verdict: proof.verdict };
     await recordHappenings(unit.id, () => [proved, rework]);
-    setReadings(noReadings(house.benchName, house.roomCelsius));
+    setReadings(null);
     void navigate(`/build/${unit.id}`);
   };
   return (
@@ -118,7 +126,10 @@ function ProveUnit({ view, frozen, house }: ProveUnitProps) {
       <section aria-label="Readings and verdict">
         <div className="stage-head" role="status">
           <VerdictMark verdict={proof.verdict} large />
-          <p>{verdictLine(proof, view)}</p>
+          <p>
+            {verdictLine(proof, view)}
+            {isRecorded && <span className="soft"> As recorded {new Date(recorded.at).toLocaleString()}.</span>}
+          </p>
         </div>
         {proof.diagnosis && (
           <DiagnosisList
@@ -141,11 +152,17 @@ function ProveUnit({ view, frozen, house }: ProveUnitProps) {
       <aside aria-label="Checks, tester and record">
         <h2>Checks, in the order of the plan</h2>
         <Limits proof={proof} />
-        <Button size="md" disabled={!ready || empty} onClick={() => void recordProof()}>
-          Record this proof: {proof.verdict}
-        </Button>
+        {isRecorded ? (
+          <Button size="md" variant="default" onClick={() => setReadings(none)}>
+            Prove it again
+          </Button>
+        ) : (
+          <Button size="md" disabled={!ready || empty} onClick={() => void recordProof()}>
+            Record this proof: {proof.verdict}
+          </Button>
+        )}
         {!ready && <p className="soft">This unit is at &ldquo;{progress.current?.title}&rdquo;. Its proof can be recorded when both ends are joined.</p>}
-        {ready && empty && <p className="soft">Enter readings, or let the tester read.</p>}
+        {ready && empty && !isRecorded && <p className="soft">Enter readings, or let the tester read.</p>}
         <Caution>Nothing connected at either end. The insulation test puts hundreds of volts on the lead: keep hands off and discharge it after.</Caution>
         <Tester unitId={unit.id} frozen={frozen} by={house.benchName} onReadings={setReadings} />
         <ProofHistory view={view} />

@@ -34,13 +34,13 @@ export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: R
             </tr>
           </thead>
           <tbody>
-            {proof.pairs.map((pair) => {
+            {plannedFirst(proof.pairs).map((pair) => {
               const [from, to] = [points[pair.from]!, points[pair.to]!];
               const limit = limits.find((path) => path.from === from.id && path.to === to.id);
               return (
                 <tr key={`${from.id}-${to.id}`}>
                   <th scope="row">
-                    {from.label} to {to.label}
+                    {shortLabel(from)} to {shortLabel(to)}
                     <div className="soft">planned {pair.planned ? 'connected' : 'open'}</div>
                   </th>
                   <td>
@@ -103,6 +103,10 @@ export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: R
     </section>
   );
 }
+
+const shortLabel = ({ label }: { readonly label: string }) => label.replace(/^end /, '');
+
+const plannedFirst = (pairs: readonly PairCheck[]) => [...pairs].sort((a, b) => Number(b.planned) - Number(a.planned));
 
 /** Typed ohms as they are stored: open is null, an emptied field is no reading. */
 function ohmsFrom(text: string): number | null | undefined {

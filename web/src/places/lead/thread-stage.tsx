@@ -38,13 +38,20 @@ function Moments({ plan }: { readonly plan: LeadPlan }) {
       <h2>
         {event === first ? 'Before the first cut' : `Before ${event.label}`}
       </h2>
-      <ol className="moves">
+      <ol className="moves" style={{ counterReset: `move ${numberBefore(plan, event.id)}` }}>
         {moves.map((move) => (
           <Move key={move.part.id} move={move} plan={plan} />
         ))}
       </ol>
     </section>
   ));
+}
+
+/** Moves of earlier moments: numbers run on, as they stand on the run. */
+function numberBefore(plan: LeadPlan, eventId: string): number {
+  if (!plan.thread.possible) return 0;
+  const index = plan.thread.moments.findIndex(({ event }) => event.id === eventId);
+  return plan.thread.moments.slice(0, index).flatMap(({ moves }) => moves).length;
 }
 
 function Move({ move, plan }: { readonly move: ThreadMove; readonly plan: LeadPlan }) {
@@ -60,8 +67,8 @@ function Move({ move, plan }: { readonly move: ThreadMove; readonly plan: LeadPl
           </>
         )}
         <div className="soft">{move.reasons.map(wordReason).join(' ')}</div>
-        <div className={move.mayWait ? 'soft' : 'out'}>
-          Last chance: before {move.lastChance.label}.{move.mayWait ? ' It may wait till then.' : ''}
+        <div>
+          <strong>Last chance:</strong> before {move.lastChance.label}.{move.mayWait ? ' It may wait till then.' : ''}
         </div>
       </div>
     </li>
@@ -71,9 +78,9 @@ function Move({ move, plan }: { readonly move: ThreadMove; readonly plan: LeadPl
 function wordReason(reason: ThreadReason): string {
   switch (reason.code) {
     case 'cannot pass part':
-      return `Goes on before the ${reason.obstacle.label}: its bore of ${mm(reason.opening)} does not pass ${mm(reason.obstacle.width)}.`;
+      return `Goes on before ${reason.obstacle.label}, ${mm(reason.obstacle.width)} thick: its bore of ${mm(reason.opening)} is too small to pass.`;
     case 'cannot pass closed':
-      return `Its bore of ${mm(reason.opening)} does not pass ${reason.obstacle.label} once that measures ${mm(reason.obstacle.width)}.`;
+      return `Its bore of ${mm(reason.opening)} is too small for ${reason.obstacle.label} once closed, ${mm(reason.obstacle.width)}.`;
     case 'only after':
       return `Passes only once ${reason.label}.`;
     case 'fixed by':

@@ -1,0 +1,6 @@
+import { installPackages, must, run } from './setup.mjs';
+
+/** Vite with hot reload, for work on the code. The demo data are loaded from House. */
+installPackages();
+must(run(process.execPath, ['--import', 'tsx', 'demo/src/write.ts']), 'The demo data could not be written.');
+run('npm', ['run', 'dev', '--workspace', 'web']);

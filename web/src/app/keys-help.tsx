@@ -1,0 +1,32 @@
+import { Kbd, Modal } from '@mantine/core';
+
+const keyList: [string, string][] = [
+  ['Ctrl K', 'find a lead, a serial, a place or an action'],
+  ['Ctrl Z', 'take the last change back'],
+  ['Ctrl Y', 'make it again'],
+  ['?', 'show these keys'],
+  ['Enter', 'in a field: take the reading, go to the next field'],
+  ['Escape', 'in a field: forget what does not parse'],
+  ['Space, Page Down', 'in Build: done, go on'],
+  ['Page Up', 'in Build: look at the step before'],
+];
+
+/** The keys that work everywhere and in Build. */
+export function KeysHelp({ onClose }: { readonly onClose: () => void }) {
+  return (
+    <Modal opened onClose={onClose} title="Keys" centered closeButtonProps={{ 'aria-label': 'Close' }}>
+      <table className="plain-table">
+        <tbody>
+          {keyList.map(([key, what]) => (
+            <tr key={key}>
+              <th scope="row">
+                <Kbd>{key}</Kbd>
+              </th>
+              <td>{what}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Modal>
+  );
+}

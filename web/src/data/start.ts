@@ -1,0 +1,21 @@
+import { database } from './database.ts';
+
+/**
+ * At the first opening of an address: demo data where the server was started with them, else an empty shop. What
+ * reads archives is loaded only then.
+ */
+export async function prepareDatabase(): Promise<void> {
+  if ((await database.house.count()) > 0) return;
+  const { startEmpty, startWithDemo } = await import('./archive.ts');
+  if ((await firstData()) === 'demo') await startWithDemo();
+  else await startEmpty();
+}
+
+async function firstData(): Promise<string> {
+  try {
+    const start = (await (await fetch('/start.json')).json()) as { firstData?: string };
+    return start.firstData ?? 'empty';
+  } catch {
+    return 'empty';
+  }
+}
