@@ -8,8 +8,16 @@ export default defineConfig({
   fullyParallel: true,
   timeout: 180_000,
   forbidOnly: true,
-  reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.reports/browser.json' }]],
+  reporter: [
+    ['list'],
+    ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.reports/browser.json' }],
+  ],
   outputDir: 'test-results',
-  use: { baseURL: 'http://localhost:4791', viewport: { width: 1280, height: 800 }, launchOptions, trace: 'retain-on-failure' },
+  use: {
+    baseURL: 'http://localhost:4791',
+    viewport: { width: 1280, height: 800 },
+    launchOptions,
+    trace: 'retain-on-failure',
+  },
   webServer: demoServer(4791),
 });

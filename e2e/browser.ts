@@ -2,8 +2,19 @@ import { existsSync } from 'node:fs';
 
 /** Debian's chromium, and the switches without which it asks a closed network for things. */
 export const launchOptions = {
-  executablePath: process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => existsSync(path)) ?? 'chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  executablePath:
+    process.env.CHROMIUM ??
+    ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => existsSync(path)) ??
+    'chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
 };
 
 /** A server of the built application with the demo data. */

@@ -129,7 +129,9 @@ test('one lead from end to end', async ({ desk }) => {
   await test.step('Finish: label and certificate; the unit stands in the Log', async () => {
     const serial = /OS-\d{4}/.exec((await desk.getByRole('heading', { level: 1 }).textContent()) ?? '')![0];
     await desk.getByRole('link', { name: 'Label' }).click();
-    await expect(desk.getByRole('img', { name: new RegExp(`^QR code: ${serial} `) }).locator('svg')).toBeVisible();
+    await expect(
+      desk.getByRole('img', { name: new RegExp(`^QR code: ${serial} `) }).locator('svg'),
+    ).toBeVisible();
     await expect(desk.getByText('3.4 m (133.858")')).toBeVisible();
     await expectAccessible(desk);
     await desk.goBack();

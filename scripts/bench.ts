@@ -21,13 +21,36 @@ function largestRun(): ThreadRun {
   const parts = Array.from({ length: 40 }, (_, index): ThreadPart => {
     const legId = legs[index % 4]!;
     const size = legId === 'T' ? 30 : 8;
-    return { id: `p${index}`, label: `part ${index}`, legId, place: 10 + index * 20, opening: size, outside: size + 1, fixedOutside: size + 1, fixedBy: `close ${legId}` };
+    return {
+      id: `p${index}`,
+      label: `part ${index}`,
+      legId,
+      place: 10 + index * 20,
+      opening: size,
+      outside: size + 1,
+      fixedOutside: size + 1,
+      fixedBy: `close ${legId}`,
+    };
   });
   return {
-    nodes: [...legs.map((id) => ({ id: `end ${id}`, kind: 'end' as const, label: id })), { id: 'y', kind: 'split', label: 'split' }],
-    legs: legs.map((id) => ({ id, fromNodeId: id === 'T' ? 'end T' : 'y', toNodeId: id === 'T' ? 'y' : `end ${id}`, diameter: id === 'T' ? 12 : 5, length: 1000 })),
+    nodes: [
+      ...legs.map((id) => ({ id: `end ${id}`, kind: 'end' as const, label: id })),
+      { id: 'y', kind: 'split', label: 'split' },
+    ],
+    legs: legs.map((id) => ({
+      id,
+      fromNodeId: id === 'T' ? 'end T' : 'y',
+      toNodeId: id === 'T' ? 'y' : `end ${id}`,
+      diameter: id === 'T' ? 12 : 5,
+      length: 1000,
+    })),
     parts,
-    events: legs.map((id) => ({ id: `close ${id}`, label: `close ${id}`, closes: { nodeId: `end ${id}`, diameter: 40 }, after: [] })),
+    events: legs.map((id) => ({
+      id: `close ${id}`,
+      label: `close ${id}`,
+      closes: { nodeId: `end ${id}`, diameter: 40 },
+      after: [],
+    })),
     done: [],
     on: [],
   };
@@ -36,8 +59,17 @@ function largestRun(): ThreadRun {
 const demo = ferryLanding();
 const run = largestRun();
 const results = [
-  { work: 'full plan of one lead (fit, strip, thread, build steps, proof)', reachMs: 15, ms: median(() => planLead(demo.leads[0]!, demo.gaugeCards, demo.house[0]!)) },
-  { work: 'threading plan, 40 parts, Y lead with 3 legs', reachMs: 50, ms: median(() => planThreading(run, { timing: 'early', order: [] })) },
+  {
+    work: 'full plan of one lead (fit, strip, thread, build steps, proof)',
+    reachMs: 15,
+    ms: median(() => planLead(demo.leads[0]!, demo.gaugeCards, demo.house[0]!)),
+  },
+  {
+    work: 'threading plan, 40 parts, Y lead with 3 legs',
+    reachMs: 50,
+    ms: median(() => planThreading(run, { timing: 'early', order: [] })),
+  },
 ];
-for (const { work, reachMs, ms } of results) console.log(`${ms.toFixed(2).padStart(8)} ms  of ${reachMs} ms  ${work}`);
+for (const { work, reachMs, ms } of results)
+  console.log(`${ms.toFixed(2).padStart(8)} ms  of ${reachMs} ms  ${work}`);
 writeFileSync(new URL('../bench.json', import.meta.url), `${JSON.stringify(results, null, 2)}\n`);

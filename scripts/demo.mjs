@@ -5,6 +5,10 @@ import { installPackages, must, root, run } from './setup.mjs';
 installPackages();
 console.log('Building...');
 must(run('npm', ['run', 'build', '--silent']), 'The build failed.');
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--demo', ...process.argv.slice(2)], { cwd: root, stdio: 'inherit' });
+const server = spawn(
+  process.execPath,
+  ['--import', 'tsx', 'server/src/main.ts', '--demo', ...process.argv.slice(2)],
+  { cwd: root, stdio: 'inherit' },
+);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

@@ -12,7 +12,9 @@ function evaluate(path: string): boolean {
   const file = JSON.parse(readFileSync(path, 'utf8')) as OracleFile;
   const first = file.cases[0];
   if (!first || !('z0_ohm' in first.input) || !('load_re_ohm' in first.input))
-    throw new Error(`${path}: expected cases of a lossy line with real impedance (z0_ohm, load_re_ohm...); other kinds are not evaluated yet.`);
+    throw new Error(
+      `${path}: expected cases of a lossy line with real impedance (z0_ohm, load_re_ohm...); other kinds are not evaluated yet.`,
+    );
   const worst = new Map<string, { deviation: number; id: string }>();
   for (const each of file.cases) {
     for (const [quantity, deviation] of Object.entries(distortionlessDeviation(each))) {
@@ -27,7 +29,9 @@ function evaluate(path: string): boolean {
     if (!found) continue;
     const within = found.deviation <= limit;
     good &&= within;
-    console.log(`  ${within ? 'Good' : 'Out '} ${quantity.padEnd(30)} worst ${found.deviation.toExponential(2)} of ${limit.toExponential(2)} (${found.id})`);
+    console.log(
+      `  ${within ? 'Good' : 'Out '} ${quantity.padEnd(30)} worst ${found.deviation.toExponential(2)} of ${limit.toExponential(2)} (${found.id})`,
+    );
   }
   return good;
 }

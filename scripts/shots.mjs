@@ -4,4 +4,9 @@ import { ensureChromium, installPackages, must, run } from './setup.mjs';
 installPackages();
 const chromium = ensureChromium();
 must(run('npm', ['run', 'build', '--silent']), 'The build failed.');
-must(run('npx', ['playwright', 'test', '--config', 'e2e/shots.config.ts'], { env: { ...process.env, CHROMIUM: chromium } }), 'The pictures could not be taken.');
+must(
+  run('npx', ['playwright', 'test', '--config', 'e2e/shots.config.ts'], {
+    env: { ...process.env, CHROMIUM: chromium },
+  }),
+  'The pictures could not be taken.',
+);

@@ -45,7 +45,10 @@ export function createApp({ build, firstData }: ServerOptions): Express {
     response.set('Cache-Control', 'no-store').json({ firstData });
   });
   // Built files carry a hash in their name; the rest must be asked for anew, or an update would never arrive.
-  app.use('/assets', express.static(join(build, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(
+    '/assets',
+    express.static(join(build, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+  );
   app.use(express.static(build, { maxAge: 0, index: false }));
   app.get('/{*path}', (_request, response) => {
     response.set('Cache-Control', 'no-cache').sendFile(index);

@@ -22,7 +22,8 @@ export function readCommandLine(words: readonly string[]): CommandLine {
     else if (word === '--port') {
       const given = words[++index];
       const parsed = portSchema.safeParse(given);
-      if (!parsed.success) throw new Error(`--port: found "${given ?? ''}"; expected a number from 1024 to 65535.`);
+      if (!parsed.success)
+        throw new Error(`--port: found "${given ?? ''}"; expected a number from 1024 to 65535.`);
       port = parsed.data;
     } else throw new Error(`Found "${word ?? ''}"; expected --port N or --demo.`);
   }

@@ -19,7 +19,9 @@ describe('serving the build', () => {
     await new Promise((resolve) => server.once('listening', resolve));
     address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   });
-  afterAll(() => server.close());
+  afterAll(() => {
+    server.close();
+  });
 
   test('any address of the app gets the page, with no inline scripts allowed and no framing', async () => {
     const response = await fetch(`${address}/leads/7/strip`);
@@ -53,7 +55,11 @@ test('without a build it says what to do', () => {
 describe('command line', () => {
   test('one usual port, another on demand', () => {
     expect(readCommandLine([])).toEqual({ port: usualPort, firstData: 'empty', otherPort: false });
-    expect(readCommandLine(['--demo', '--port', '5000'])).toEqual({ port: 5000, firstData: 'demo', otherPort: true });
+    expect(readCommandLine(['--demo', '--port', '5000'])).toEqual({
+      port: 5000,
+      firstData: 'demo',
+      otherPort: true,
+    });
   });
   test.each([['--port', '80'], ['--port', 'x'], ['--port'], ['--prot']])('refuses %s %s', (...words) => {
     expect(() => readCommandLine(words.filter(Boolean))).toThrow(/expected/);

@@ -39,7 +39,9 @@ export function distortionlessDeviation({ input, expected }: DistortionlessCase)
     matched_loss_dB: Math.abs(result.matchedLossDb - want('matched_loss_dB')),
     mismatch_additional_loss_dB: Math.abs(result.additionalLossDb - want('mismatch_additional_loss_dB')),
   };
-  const stated = Object.entries(deviations).filter(([quantity]) => (keys[quantity] ?? [quantity]).every((key) => typeof expected[key] === 'number'));
+  const stated = Object.entries(deviations).filter(([quantity]) =>
+    (keys[quantity] ?? [quantity]).every((key) => typeof expected[key] === 'number'),
+  );
   return Object.fromEntries(stated);
 }
 

@@ -9,7 +9,9 @@ export function designStates(plan: LeadPlan): Record<Stage, StageState> {
   const mismatch = plan.joints.some(({ verdict }) => verdict === 'mismatch');
   const badCard = plan.ends.some(({ cardProblems }) => cardProblems.length > 0);
   const tooFine = plan.ends.some(({ strip }) => strip.cuts.some(({ beyondMethod }) => beyondMethod));
-  const noDie = plan.ends.some(({ fit }) => fit.some(({ id, verdict }) => id.endsWith('die') && verdict === 'does not fit'));
+  const noDie = plan.ends.some(({ fit }) =>
+    fit.some(({ id, verdict }) => id.endsWith('die') && verdict === 'does not fit'),
+  );
   const warn = (warning: boolean): StageState => (warning ? 'warning' : 'open');
   return {
     Choose: warn(misfit || beyond || mismatch),

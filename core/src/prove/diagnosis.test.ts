@@ -155,14 +155,12 @@ describe('against brute force', () => {
     straight({ A: 2, B: 2 }, ['A', 'B']),
     straight({ A: 3, B: 2, C: 1 }),
   ];
-  const anyCase = fc
-    .constantFrom(...wirings)
-    .chain((wiring) =>
-      fc.record({
-        wiring: fc.constant(wiring),
-        faults: fc.array(fc.constantFrom(...everyFault(wiring)), { minLength: 1, maxLength: 2 }),
-      }),
-    );
+  const anyCase = fc.constantFrom(...wirings).chain((wiring) =>
+    fc.record({
+      wiring: fc.constant(wiring),
+      faults: fc.array(fc.constantFrom(...everyFault(wiring)), { minLength: 1, maxLength: 2 }),
+    }),
+  );
 
   test('leads up to six points: the smallest set is as small as brute force finds, and each explains what was measured', () => {
     fc.assert(

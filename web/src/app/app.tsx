@@ -32,7 +32,9 @@ function Prepared({ children }: { readonly children: ReactNode }) {
   const [problem, setProblem] = useState<string | undefined>();
   const house = useHouse();
   useEffect(() => {
-    prepareDatabase().catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
+    prepareDatabase().catch((error: unknown) =>
+      setProblem(error instanceof Error ? error.message : String(error)),
+    );
   }, []);
   if (problem)
     return (

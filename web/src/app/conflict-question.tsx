@@ -8,7 +8,13 @@ export function ConflictQuestion({ conflict }: { readonly conflict: DraftConflic
   const dispatch = useDispatch();
   const show = (value: unknown) => (typeof value === 'object' ? JSON.stringify(value) : String(value));
   return (
-    <Modal opened onClose={() => undefined} withCloseButton={false} title="Another tab changed the same field" centered>
+    <Modal
+      opened
+      onClose={() => undefined}
+      withCloseButton={false}
+      title="Another tab changed the same field"
+      centered
+    >
       <p>
         <strong>{conflict.mine.path.join(', ')}</strong> was changed here and in another tab.
       </p>

@@ -28,12 +28,18 @@ export function Finder({ onClose }: { readonly onClose: () => void }) {
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState(0);
   const all: Hit[] = [
-    ...leads.map(({ id, name, purpose }) => ({ to: `/leads/${id}/choose`, label: name, detail: `lead. ${purpose}` })),
+    ...leads.map(({ id, name, purpose }) => ({
+      to: `/leads/${id}/choose`,
+      label: name,
+      detail: `lead. ${purpose}`,
+    })),
     ...units.map(({ unit }) => ({ to: `/log/${unit.id}`, label: unit.serial, detail: `unit ${unit.id}` })),
     ...fixed,
   ];
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const hits = all.filter(({ label, detail }) => words.every((word) => `${label} ${detail}`.toLowerCase().includes(word))).slice(0, 9);
+  const hits = all
+    .filter(({ label, detail }) => words.every((word) => `${label} ${detail}`.toLowerCase().includes(word)))
+    .slice(0, 9);
   const go = (hit: Hit | undefined) => {
     if (!hit) return;
     onClose();

@@ -10,20 +10,42 @@ export function createRouter() {
       errorElement: <Failed />,
       children: [
         { index: true, element: <Bench /> },
-        { path: 'leads', lazy: async () => ({ Component: (await import('../places/leads/leads.tsx')).Leads }) },
-        { path: 'leads/:leadId/:stage?', lazy: async () => ({ Component: (await import('../places/lead/lead-page.tsx')).LeadPage }) },
+        {
+          path: 'leads',
+          lazy: async () => ({ Component: (await import('../places/leads/leads.tsx')).Leads }),
+        },
+        {
+          path: 'leads/:leadId/:stage?',
+          lazy: async () => ({ Component: (await import('../places/lead/lead-page.tsx')).LeadPage }),
+        },
         { path: 'log', lazy: async () => ({ Component: (await import('../places/log/log.tsx')).Log }) },
-        { path: 'log/:unitId', lazy: async () => ({ Component: (await import('../places/log/unit-page.tsx')).UnitPage }) },
-        { path: 'house', lazy: async () => ({ Component: (await import('../places/house/house-page.tsx')).HousePage }) },
+        {
+          path: 'log/:unitId',
+          lazy: async () => ({ Component: (await import('../places/log/unit-page.tsx')).UnitPage }),
+        },
+        {
+          path: 'house',
+          lazy: async () => ({ Component: (await import('../places/house/house-page.tsx')).HousePage }),
+        },
         { path: '*', element: <NotFound /> },
       ],
     },
-    { path: 'build/:unitId', errorElement: <Failed />, lazy: async () => ({ Component: (await import('../places/build/build-page.tsx')).BuildPage }) },
-    { path: 'print/label/:unitId', errorElement: <Failed />, lazy: async () => ({ Component: (await import('../places/print/label-page.tsx')).LabelPage }) },
+    {
+      path: 'build/:unitId',
+      errorElement: <Failed />,
+      lazy: async () => ({ Component: (await import('../places/build/build-page.tsx')).BuildPage }),
+    },
+    {
+      path: 'print/label/:unitId',
+      errorElement: <Failed />,
+      lazy: async () => ({ Component: (await import('../places/print/label-page.tsx')).LabelPage }),
+    },
     {
       path: 'print/certificate/:unitId',
       errorElement: <Failed />,
-      lazy: async () => ({ Component: (await import('../places/print/certificate-page.tsx')).CertificatePage }),
+      lazy: async () => ({
+        Component: (await import('../places/print/certificate-page.tsx')).CertificatePage,
+      }),
     },
   ]);
 }

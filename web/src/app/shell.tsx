@@ -14,7 +14,9 @@ const places = [
   { to: '/house', label: 'House' },
 ];
 
-const ConflictQuestion = lazy(async () => ({ default: (await import('./conflict-question.tsx')).ConflictQuestion }));
+const ConflictQuestion = lazy(async () => ({
+  default: (await import('./conflict-question.tsx')).ConflictQuestion,
+}));
 const KeysHelp = lazy(async () => ({ default: (await import('./keys-help.tsx')).KeysHelp }));
 const Finder = lazy(async () => ({ default: (await import('./finder.tsx')).Finder }));
 
@@ -61,7 +63,11 @@ export function Shell() {
             Keys <Kbd>?</Kbd>
           </UnstyledButton>
           <span>{house?.benchName}</span>
-          {savedAt && <span>saved {new Date(savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}</span>}
+          {savedAt && (
+            <span>
+              saved {new Date(savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}
+            </span>
+          )}
         </div>
       </header>
       <main className="place">

@@ -6,7 +6,8 @@ export function createStore() {
   return configureStore({
     reducer: { draft: draftReducer },
     // Records are large and come from the database already checked; walking them on every action would cost a frame.
-    middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }).prepend(draftListener.middleware),
+    middleware: (defaults) =>
+      defaults({ serializableCheck: false, immutableCheck: false }).prepend(draftListener.middleware),
   });
 }
 

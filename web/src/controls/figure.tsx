@@ -17,9 +17,20 @@ export function Figure({ figure, label, children }: FigureProps) {
   const [opened, setOpened] = useState(false);
   const write = useWriting();
   return (
-    <Popover opened={opened} onChange={setOpened} position="bottom-start" shadow="md" withinPortal trapFocus={false}>
+    <Popover
+      opened={opened}
+      onChange={setOpened}
+      position="bottom-start"
+      shadow="md"
+      withinPortal
+      trapFocus={false}
+    >
       <Popover.Target>
-        <UnstyledButton className="figure" onClick={() => setOpened((was) => !was)} aria-label={`${label}: ${write(figure.value, figure.kind)}. How it came about`}>
+        <UnstyledButton
+          className="figure"
+          onClick={() => setOpened((was) => !was)}
+          aria-label={`${label}: ${write(figure.value, figure.kind)}. How it came about`}
+        >
           {children ?? <span className="reading">{write(figure.value, figure.kind)}</span>}
           {isAssumed(figure) && (
             <span className="assumed-dot" title="rests on an assumed figure">

@@ -5,10 +5,21 @@ import { useWriting } from './writing.ts';
 export function HoldLimits({ hold }: { readonly hold: HoldPoint }) {
   const write = useWriting();
   const { reading } = hold;
-  const limit = reading && [reading.min !== null && `at least ${write(reading.min, reading.quantity)}`, reading.max !== null && `at most ${write(reading.max, reading.quantity)}`].filter(Boolean).join(', ');
+  const limit =
+    reading &&
+    [
+      reading.min !== null && `at least ${write(reading.min, reading.quantity)}`,
+      reading.max !== null && `at most ${write(reading.max, reading.quantity)}`,
+    ]
+      .filter(Boolean)
+      .join(', ');
   return (
     <span>
-      {hold.kind === 'proof' ? 'Answered by the proof of the unit.' : reading ? `${reading.label}: ${limit}.` : 'Answered Good or Out.'}
+      {hold.kind === 'proof'
+        ? 'Answered by the proof of the unit.'
+        : reading
+          ? `${reading.label}: ${limit}.`
+          : 'Answered Good or Out.'}
       {hold.safety && <strong> Safety: no waiver.</strong>}
     </span>
   );

@@ -16,7 +16,15 @@ interface MeasuredStripTableProps {
 }
 
 /** The lengths actually cut, each judged, with what to recut and how to set the tool for the next. */
-export function MeasuredStripTable({ field, plan, measured, judged, onMeasured, onLastEnter, autoFocus = false }: MeasuredStripTableProps) {
+export function MeasuredStripTable({
+  field,
+  plan,
+  measured,
+  judged,
+  onMeasured,
+  onLastEnter,
+  autoFocus = false,
+}: MeasuredStripTableProps) {
   return (
     <>
       <table className="plain-table">
@@ -39,7 +47,9 @@ export function MeasuredStripTable({ field, plan, measured, judged, onMeasured, 
                   inputMode="decimal"
                   autoFocus={autoFocus && index === 0}
                   field={`${field}/${cut.layer}`}
-                  written={measured[cut.layer] === undefined ? '' : formatMillimetres(measured[cut.layer]!, 2)}
+                  written={
+                    measured[cut.layer] === undefined ? '' : formatMillimetres(measured[cut.layer]!, 2)
+                  }
                   onRead={(text) => onMeasured(withLength(measured, cut.layer, text))}
                   onEnter={index === plan.cuts.length - 1 ? onLastEnter : undefined}
                 />
@@ -88,5 +98,7 @@ function RecutAdvice({ judged }: { readonly judged: JudgedStrip }) {
 }
 
 function wordRecut(recut: Recut): string {
-  return recut.action === 'trim' ? `trim the ${recut.layer} by ${mm(recut.by)}` : `take the jacket back by ${mm(recut.by)}`;
+  return recut.action === 'trim'
+    ? `trim the ${recut.layer} by ${mm(recut.by)}`
+    : `take the jacket back by ${mm(recut.by)}`;
 }

@@ -43,7 +43,14 @@ export function QuantityField({ field, written, onRead, onEnter, onTake, ...inpu
   useEffect(() => {
     let live = true;
     void database.kept.get(field).then((kept) => {
-      if (live && kept) dispatch(typed({ field, text: kept.text, error: 'This was typed before and could not be read: correct it or press Escape.' }));
+      if (live && kept)
+        dispatch(
+          typed({
+            field,
+            text: kept.text,
+            error: 'This was typed before and could not be read: correct it or press Escape.',
+          }),
+        );
     });
     return () => {
       live = false;
@@ -87,6 +94,8 @@ export function QuantityField({ field, written, onRead, onEnter, onTake, ...inpu
 
 /** The next field of the same form or panel. */
 function focusNext(from: HTMLElement): void {
-  const fields = [...document.querySelectorAll<HTMLInputElement>('main input:not([disabled])')].filter(({ type }) => type !== 'checkbox');
+  const fields = [...document.querySelectorAll<HTMLInputElement>('main input:not([disabled])')].filter(
+    ({ type }) => type !== 'checkbox',
+  );
   fields[fields.indexOf(from as HTMLInputElement) + 1]?.focus();
 }

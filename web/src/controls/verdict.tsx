@@ -1,7 +1,10 @@
 import type { FitVerdict } from '@gorvane/core/fit/clearance.ts';
 import type { Verdict } from '@gorvane/core/strip/measured.ts';
 
-const tones: Record<Verdict | FitVerdict | 'match' | 'mismatch' | 'assumed' | 'measured', { shape: string; tone: string }> = {
+const tones: Record<
+  Verdict | FitVerdict | 'match' | 'mismatch' | 'assumed' | 'measured',
+  { shape: string; tone: string }
+> = {
   Good: { shape: '●', tone: 'good' },
   Out: { shape: '■', tone: 'out' },
   'Not yet': { shape: '◌', tone: 'not-yet' },
@@ -15,7 +18,13 @@ const tones: Record<Verdict | FitVerdict | 'match' | 'mismatch' | 'assumed' | 'm
 };
 
 /** A verdict: a word, a shape and a colour, never colour alone. */
-export function VerdictMark({ verdict, large = false }: { readonly verdict: keyof typeof tones; readonly large?: boolean }) {
+export function VerdictMark({
+  verdict,
+  large = false,
+}: {
+  readonly verdict: keyof typeof tones;
+  readonly large?: boolean;
+}) {
   const { shape, tone } = tones[verdict];
   return (
     <span className={large ? `verdict verdict-large ${tone}` : `verdict ${tone}`}>

@@ -9,9 +9,14 @@ const allTables = () => [...tableNames.map((name) => database.table(name)), data
 
 /** Everything in the database as one archive file. */
 export async function exportEverything(): Promise<Uint8Array> {
-  const tables = await Promise.all(tableNames.map(async (name) => [name, await database.table(name).toArray()] as const));
+  const tables = await Promise.all(
+    tableNames.map(async (name) => [name, await database.table(name).toArray()] as const),
+  );
   const blobs = await database.blobs.toArray();
-  const archive = { ...Object.fromEntries(tables), blobs: Object.fromEntries(blobs.map(({ hash, bytes }) => [hash, bytes])) };
+  const archive = {
+    ...Object.fromEntries(tables),
+    blobs: Object.fromEntries(blobs.map(({ hash, bytes }) => [hash, bytes])),
+  };
   return writeArchive(archive as unknown as Archive, timeNow());
 }
 
@@ -43,7 +48,9 @@ export async function importArchive(bytes: Uint8Array): Promise<ImportResult> {
     const known = new Set(await database.events.toCollection().primaryKeys());
     const fresh = archive.events.filter(({ id }) => !known.has(id));
     await database.events.bulkAdd(fresh);
-    await database.blobs.bulkPut(Object.entries(archive.blobs).map(([hash, data]) => ({ hash, bytes: data })));
+    await database.blobs.bulkPut(
+      Object.entries(archive.blobs).map(([hash, data]) => ({ hash, bytes: data })),
+    );
     return { ...total, added: total.added + fresh.length };
   });
 }

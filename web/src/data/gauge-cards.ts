@@ -7,10 +7,18 @@ import { database, newId, timeNow } from './database.ts';
  * The gauge card to use for a connector: one of those at hand, else one that the shop already has, else a new one on
  * which nothing is measured yet.
  */
-export async function cardForConnector(connectorId: string, atHand: readonly GaugeCard[], leadName: string): Promise<GaugeCard> {
+export async function cardForConnector(
+  connectorId: string,
+  atHand: readonly GaugeCard[],
+  leadName: string,
+): Promise<GaugeCard> {
   const mine = atHand.find((card) => card.connectorId === connectorId);
   if (mine) return mine;
-  const stored = await database.gaugeCards.where('connectorId').equals(connectorId).filter(({ deleted }) => !deleted).first();
+  const stored = await database.gaugeCards
+    .where('connectorId')
+    .equals(connectorId)
+    .filter(({ deleted }) => !deleted)
+    .first();
   if (stored) return stored;
   const connector = connectorById(connectorId);
   const card = nominalGaugeCard(connector, newId(), `${connector.series} plugs for ${leadName}`, timeNow());

@@ -17,7 +17,8 @@ export interface UnitView {
   readonly progress: UnitProgress;
 }
 
-const present = <T extends { deleted: boolean }>(records: readonly T[]) => records.filter(({ deleted }) => !deleted);
+const present = <T extends { deleted: boolean }>(records: readonly T[]) =>
+  records.filter(({ deleted }) => !deleted);
 
 export function useHouse(): House | undefined {
   return useLiveQuery(() => database.house.get(houseId));

@@ -1,6 +1,7 @@
 import type { Unit } from '@gorvane/core/build/unit.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import { patchLead } from '@gorvane/core/lead/patch-lead.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Starter } from '@gorvane/core/lead/starters.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { firstRevision, revise } from '@gorvane/core/record/envelope.ts';
@@ -29,20 +30,36 @@ export async function createLead({ starter, length, quantity }: NewLead): Promis
     newId,
     now,
   );
-  await database.transaction('rw', [database.leads, database.gaugeCards, database.orders, database.units, database.house], async () => {
-    await database.leads.add(lead);
-    await database.gaugeCards.add(card);
-    const order: Order = {
-      ...firstRevision(newId(), now),
-      name: starter.leadName,
-      wantedBy: '',
-      due: null,
-      lines: [{ id: newId(), leadId: lead.id, quantity }],
-    };
-    await database.orders.add(order);
-    await addUnits(order, 0, quantity, now);
-  });
+  await database.transaction(
+    'rw',
+    [database.leads, database.gaugeCards, database.orders, database.units, database.house],
+    async () => {
+      await database.leads.add(lead);
+      await database.gaugeCards.add(card);
+      const order: Order = {
+        ...firstRevision(newId(), now),
+        name: starter.leadName,
+        wantedBy: '',
+        due: null,
+        lines: [{ id: newId(), leadId: lead.id, quantity }],
+      };
+      await database.orders.add(order);
+      await addUnits(order, 0, quantity, now);
+    },
+  );
   return lead.id;
+}
+
+/** A lead of its own with the same design; it shares the gauge cards, and no order asks for it yet. Returns its id. */
+export async function copyLead(lead: Lead): Promise<string> {
+  const copy: Lead = {
+    ...lead,
+    ...firstRevision(newId(), timeNow()),
+    name: `${lead.name}, copy`,
+    fittedEndIds: [],
+  };
+  await database.leads.add(copy);
+  return copy.id;
 }
 
 /** Adds units to an order line, with the next serials of the house. */

@@ -5,7 +5,11 @@ import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
 
 /** The in-browser adapter over the virtual lead: the port that real instruments will stand behind, too. */
-export function readWithTester(frozen: FrozenPlan, settings: { readonly seed: number; readonly faults: readonly InjectedFault[] }, by: string): Readings {
+export function readWithTester(
+  frozen: FrozenPlan,
+  settings: { readonly seed: number; readonly faults: readonly InjectedFault[] },
+  by: string,
+): Readings {
   const virtual = {
     lead: frozen.lead,
     lengths: new Map(Object.entries(frozen.lengths)),

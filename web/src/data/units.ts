@@ -38,18 +38,33 @@ export async function recordHappenings(
 
 /** Starts a unit: freezes the plan of its lead as it now stands. A unit that was started keeps its plan. */
 export async function startUnit(unitId: string): Promise<void> {
-  await database.transaction('rw', [database.units, database.events, database.house, database.leads, database.gaugeCards], async () => {
-    const unit = await requireUnit(unitId);
-    if (unit.plan) return;
-    const house = await requireHouse();
-    const lead = await database.leads.get(unit.leadId);
-    if (!lead) throw new Error('The lead of this unit is not in the database.');
-    const cards = await database.gaugeCards.bulkGet(lead.ends.map(({ gaugeCardId }) => gaugeCardId));
-    const plan = freezePlan(planLead(lead, cards.filter((card) => card !== undefined), house), house);
-    await database.units.put(revise(unit, { plan }, timeNow()));
-    const started: UnitHappening = { kind: 'started', planChecksum: checksum(canonicalJson(plan)), programVersion: plan.programVersion };
-    await recordHappenings(unitId, ({ started: already }) => (already ? [] : [started]));
-  });
+  await database.transaction(
+    'rw',
+    [database.units, database.events, database.house, database.leads, database.gaugeCards],
+    async () => {
+      const unit = await requireUnit(unitId);
+      if (unit.plan) return;
+      const house = await requireHouse();
+      const lead = await database.leads.get(unit.leadId);
+      if (!lead) throw new Error('The lead of this unit is not in the database.');
+      const cards = await database.gaugeCards.bulkGet(lead.ends.map(({ gaugeCardId }) => gaugeCardId));
+      const plan = freezePlan(
+        planLead(
+          lead,
+          cards.filter((card) => card !== undefined),
+          house,
+        ),
+        house,
+      );
+      await database.units.put(revise(unit, { plan }, timeNow()));
+      const started: UnitHappening = {
+        kind: 'started',
+        planChecksum: checksum(canonicalJson(plan)),
+        programVersion: plan.programVersion,
+      };
+      await recordHappenings(unitId, ({ started: already }) => (already ? [] : [started]));
+    },
+  );
 }
 
 async function requireUnit(unitId: string): Promise<Unit> {

@@ -42,7 +42,8 @@ const initialState: DraftState = { records: {}, past: [], future: [], raw: {}, c
 
 export const draftKey = (table: EditedTable, id: string) => `${table}/${id}`;
 
-const isEnvelope = ({ path }: Change) => path.length === 1 && (path[0] === 'revision' || path[0] === 'changedAt');
+const isEnvelope = ({ path }: Change) =>
+  path.length === 1 && (path[0] === 'revision' || path[0] === 'changedAt');
 
 /** Changes that are not saved yet. */
 export function unsavedChanges({ base, current }: DraftRecord): Change[] {
@@ -57,7 +58,10 @@ function rebase(state: DraftState, key: string, arrived: EditedRecord): DraftSta
   const theirs = differenceOf(draft.base, arrived).filter((change) => !isEnvelope(change));
   const conflicts = conflictsOf(mine, theirs);
   const undecided = new Set(conflicts.map((conflict) => conflict.mine));
-  const current = applyChanges(arrived, mine.filter((change) => !undecided.has(change)));
+  const current = applyChanges(
+    arrived,
+    mine.filter((change) => !undecided.has(change)),
+  );
   return {
     ...state,
     records: { ...state.records, [key]: { ...draft, base: arrived, current } },
@@ -65,7 +69,11 @@ function rebase(state: DraftState, key: string, arrived: EditedRecord): DraftSta
   };
 }
 
-function withCurrent(state: DraftState, key: string, change: (record: EditedRecord) => EditedRecord): DraftState {
+function withCurrent(
+  state: DraftState,
+  key: string,
+  change: (record: EditedRecord) => EditedRecord,
+): DraftState {
   const draft = state.records[key];
   if (!draft) return state;
   return { ...state, records: { ...state.records, [key]: { ...draft, current: change(draft.current) } } };
@@ -92,26 +100,40 @@ const draftSlice = createSlice({
       const draft: DraftRecord = { table: payload.table, base: payload.record, current: payload.record };
       return { ...current, records: { ...current.records, [key]: draft } };
     },
-    edited(state, { payload }: PayloadAction<{ key: string; label: string; next: EditedRecord }>): DraftState {
+    edited(
+      state,
+      { payload }: PayloadAction<{ key: string; label: string; next: EditedRecord }>,
+    ): DraftState {
       const current = state as DraftState;
       const draft = current.records[payload.key];
       if (!draft) return current;
       const changes = differenceOf(draft.current, payload.next);
       if (changes.length === 0) return current;
       const step: UndoStep = { label: payload.label, key: payload.key, changes, open: true };
-      return { ...withCurrent(current, payload.key, () => payload.next), past: pushStep(current.past, step, draft.current), future: [] };
+      return {
+        ...withCurrent(current, payload.key, () => payload.next),
+        past: pushStep(current.past, step, draft.current),
+        future: [],
+      };
     },
     /** The field was left: the next edit is an undo step of its own. */
     sealed(state): DraftState {
       const current = state as DraftState;
-      return current.past.at(-1)?.open ? { ...current, past: current.past.map((step) => ({ ...step, open: false })) } : current;
+      return current.past.at(-1)?.open
+        ? { ...current, past: current.past.map((step) => ({ ...step, open: false })) }
+        : current;
     },
     undone(state): DraftState {
       const current = state as DraftState;
       const step = current.past.at(-1);
       if (!step) return current;
       const back = withCurrent(current, step.key, (record) => applyChanges(record, invert(step.changes)));
-      return { ...back, raw: {}, past: current.past.slice(0, -1), future: [...current.future, { ...step, open: false }] };
+      return {
+        ...back,
+        raw: {},
+        past: current.past.slice(0, -1),
+        future: [...current.future, { ...step, open: false }],
+      };
     },
     redone(state): DraftState {
       const current = state as DraftState;
@@ -120,13 +142,24 @@ const draftSlice = createSlice({
       const forth = withCurrent(current, step.key, (record) => applyChanges(record, step.changes));
       return { ...forth, raw: {}, past: [...current.past, step], future: current.future.slice(0, -1) };
     },
-    saved(state, { payload }: PayloadAction<{ key: string; sent: EditedRecord; record: EditedRecord }>): DraftState {
+    saved(
+      state,
+      { payload }: PayloadAction<{ key: string; sent: EditedRecord; record: EditedRecord }>,
+    ): DraftState {
       const current = state as DraftState;
       const draft = current.records[payload.key];
       if (!draft) return current;
       const since = differenceOf(payload.sent, draft.current).filter((change) => !isEnvelope(change));
-      const record: DraftRecord = { ...draft, base: payload.record, current: applyChanges(payload.record, since) };
-      return { ...current, records: { ...current.records, [payload.key]: record }, savedAt: payload.record.changedAt };
+      const record: DraftRecord = {
+        ...draft,
+        base: payload.record,
+        current: applyChanges(payload.record, since),
+      };
+      return {
+        ...current,
+        records: { ...current.records, [payload.key]: record },
+        savedAt: payload.record.changedAt,
+      };
     },
     typed(state, { payload }: PayloadAction<{ field: string; text: string; error: string }>): DraftState {
       const { field, ...raw } = payload;
@@ -135,13 +168,26 @@ const draftSlice = createSlice({
     parsed(state, { payload }: PayloadAction<string>): DraftState {
       const current = state as DraftState;
       if (!(payload in current.raw)) return current;
-      return { ...current, raw: Object.fromEntries(Object.entries(current.raw).filter(([field]) => field !== payload)) };
+      return {
+        ...current,
+        raw: Object.fromEntries(Object.entries(current.raw).filter(([field]) => field !== payload)),
+      };
     },
-    decided(state, { payload }: PayloadAction<{ conflict: DraftConflict; keep: 'mine' | 'theirs' }>): DraftState {
+    decided(
+      state,
+      { payload }: PayloadAction<{ conflict: DraftConflict; keep: 'mine' | 'theirs' }>,
+    ): DraftState {
       const current = state as DraftState;
       const { conflict, keep } = payload;
-      const rest = { ...current, conflicts: current.conflicts.filter(({ mine }) => mine.path.join('/') !== conflict.mine.path.join('/')) };
-      return keep === 'theirs' ? rest : withCurrent(rest, conflict.key, (record) => applyChanges(record, [conflict.mine]));
+      const rest = {
+        ...current,
+        conflicts: current.conflicts.filter(
+          ({ mine }) => mine.path.join('/') !== conflict.mine.path.join('/'),
+        ),
+      };
+      return keep === 'theirs'
+        ? rest
+        : withCurrent(rest, conflict.key, (record) => applyChanges(record, [conflict.mine]));
     },
     /** The database was replaced: nothing that was being edited is left. */
     forgotten(): DraftState {
@@ -150,5 +196,6 @@ const draftSlice = createSlice({
   },
 });
 
-export const { arrived, edited, sealed, undone, redone, saved, typed, parsed, decided, forgotten } = draftSlice.actions;
+export const { arrived, edited, sealed, undone, redone, saved, typed, parsed, decided, forgotten } =
+  draftSlice.actions;
 export const draftReducer = draftSlice.reducer;

@@ -2,7 +2,17 @@ import { createListenerMiddleware } from '@reduxjs/toolkit';
 import { database } from '../data/database.ts';
 import { saveRecord } from '../data/records.ts';
 import type { DraftState } from './draft-slice.ts';
-import { arrived, decided, edited, parsed, redone, saved, typed, undone, unsavedChanges } from './draft-slice.ts';
+import {
+  arrived,
+  decided,
+  edited,
+  parsed,
+  redone,
+  saved,
+  typed,
+  undone,
+  unsavedChanges,
+} from './draft-slice.ts';
 
 /** Keystrokes within this time are saved together; well under the second that is promised. */
 const settle = 250;
@@ -25,7 +35,10 @@ draftListener.startListening({
   },
 });
 
-draftListener.startListening({ actionCreator: typed, effect: ({ payload }) => keepText(payload.field, payload.text) });
+draftListener.startListening({
+  actionCreator: typed,
+  effect: ({ payload }) => keepText(payload.field, payload.text),
+});
 draftListener.startListening({ actionCreator: parsed, effect: ({ payload }) => forgetText(payload) });
 
 async function keepText(key: string, text: string): Promise<void> {

@@ -16,7 +16,8 @@ interface Tables {
   house: House;
 }
 
-export const useDraftState = <T>(select: (draft: DraftState) => T) => useSelector((state: { draft: DraftState }) => select(state.draft));
+export const useDraftState = <T>(select: (draft: DraftState) => T) =>
+  useSelector((state: { draft: DraftState }) => select(state.draft));
 
 /** One record under edit. `edit` names the intent, which is what undo shows. */
 export interface Draft<T> {
@@ -29,10 +30,16 @@ export interface Draft<T> {
  * Follows a record of the database and lets it be edited through the draft: `undefined` while it is read, `null` when
  * it is not there.
  */
-export function useDraft<Name extends keyof Tables>(table: Name, id: string | undefined): Draft<Tables[Name]> | null | undefined {
+export function useDraft<Name extends keyof Tables>(
+  table: Name,
+  id: string | undefined,
+): Draft<Tables[Name]> | null | undefined {
   const dispatch = useDispatch();
   const key = draftKey(table as EditedTable, id ?? '');
-  const stored = useLiveQuery(async () => (id ? ((await database.table(table).get(id)) ?? null) : null), [table, id]) as Tables[Name] | null | undefined;
+  const stored = useLiveQuery(
+    async () => (id ? ((await database.table(table).get(id)) ?? null) : null),
+    [table, id],
+  ) as Tables[Name] | null | undefined;
   const current = useDraftState((draft) => draft.records[key]?.current) as Tables[Name] | undefined;
   useEffect(() => {
     if (stored) dispatch(arrived({ table: table as EditedTable, record: stored }));

@@ -4,7 +4,7 @@ import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { database } from '../data/database.ts';
 
 /** The plan of a lead; when the lead as it stands cannot be planned, why, with the last plan that could. */
@@ -23,19 +23,28 @@ function attempt(lead: Lead, cards: readonly GaugeCard[], house: House): Attempt
   }
 }
 
-export function usePlan(lead: Lead | undefined, cards: readonly GaugeCard[], house: House | undefined): PlanView {
-  const ready = lead && house && lead.ends.every(({ gaugeCardId }) => cards.some(({ id }) => id === gaugeCardId));
+export function usePlan(
+  lead: Lead | undefined,
+  cards: readonly GaugeCard[],
+  house: House | undefined,
+): PlanView {
+  const ready =
+    lead && house && lead.ends.every(({ gaugeCardId }) => cards.some(({ id }) => id === gaugeCardId));
   const now = useMemo(() => (ready ? attempt(lead, cards, house) : undefined), [ready, lead, cards, house]);
   const [lastGood, setLastGood] = useState<LeadPlan | undefined>();
-  useEffect(() => {
-    if (now && 'plan' in now) setLastGood(now.plan);
-  }, [now]);
+  if (now && 'plan' in now && now.plan !== lastGood) setLastGood(now.plan);
   if (!now) return { plan: undefined, problem: undefined };
-  return 'plan' in now ? { plan: now.plan, problem: undefined } : { plan: lastGood?.lead.id === lead?.id ? lastGood : undefined, problem: now.problem };
+  return 'plan' in now
+    ? { plan: now.plan, problem: undefined }
+    : { plan: lastGood?.lead.id === lead?.id ? lastGood : undefined, problem: now.problem };
 }
 
 /** The plan of a saved lead, for lists and the bench. */
 export function useSavedPlan(lead: Lead | undefined, house: House | undefined): LeadPlan | undefined {
   const cards = useLiveQuery(() => database.gaugeCards.toArray());
-  return usePlan(lead, useMemo(() => cards ?? [], [cards]), house).plan;
+  return usePlan(
+    lead,
+    useMemo(() => cards ?? [], [cards]),
+    house,
+  ).plan;
 }

@@ -14,9 +14,26 @@ export function PartShape({ part, x, length, scale, ghost }: PartShapeProps) {
   const className = { ferrule: 'metal', shrink: 'shrink', 'label sleeve': 'sleeve' }[part.kind];
   return (
     <g className={ghost ? 'ghost' : undefined}>
-      <rect className={className} x={x} y={-height / 2} width={length} height={height} rx={part.kind === 'ferrule' ? 1 : 4} />
-      {part.kind === 'ferrule' && <path d={`M ${x + length * 0.33} ${-height / 2} v ${height} M ${x + length * 0.66} ${-height / 2} v ${height}`} stroke="#6d7471" />}
-      {part.kind === 'label sleeve' && <path d={`M ${x + 8} ${-2} h ${length - 16} M ${x + 8} 3 h ${(length - 16) * 0.7}`} stroke="#5a5e5b" />}
+      <rect
+        className={className}
+        x={x}
+        y={-height / 2}
+        width={length}
+        height={height}
+        rx={part.kind === 'ferrule' ? 1 : 4}
+      />
+      {part.kind === 'ferrule' && (
+        <path
+          d={`M ${x + length * 0.33} ${-height / 2} v ${height} M ${x + length * 0.66} ${-height / 2} v ${height}`}
+          stroke="#6d7471"
+        />
+      )}
+      {part.kind === 'label sleeve' && (
+        <path
+          d={`M ${x + 8} ${-2} h ${length - 16} M ${x + 8} 3 h ${(length - 16) * 0.7}`}
+          stroke="#5a5e5b"
+        />
+      )}
     </g>
   );
 }

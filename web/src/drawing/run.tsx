@@ -4,12 +4,17 @@ import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
 import './drawing.css';
+import type { EndState } from './coax-plug.tsx';
 import { CoaxPlug, plugLength } from './coax-plug.tsx';
+import { pickable } from './pickable.ts';
 import { StrippedEnd } from './stripped-end.tsx';
 import { PartShape } from './part-shape.tsx';
 
 /** What was picked on the run. */
-export type RunPick = { readonly kind: 'end'; readonly endId: string } | { readonly kind: 'part'; readonly partId: string } | { readonly kind: 'cable' };
+export type RunPick =
+  | { readonly kind: 'end'; readonly endId: string }
+  | { readonly kind: 'part'; readonly partId: string }
+  | { readonly kind: 'cable' };
 
 interface RunProps {
   readonly plan: LeadPlan;
@@ -43,14 +48,42 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
   const finished = texts({ metres: plan.lead.legs[0]!.finishedLength, digits: 0 });
   return (
     <div ref={ref}>
-      <svg className="drawing" viewBox={`0 0 ${width} ${height}`} height={height} role="group" aria-label={`Run of ${plan.lead.name}, end ${near.end.name} to end ${far.end.name}`}>
-        <Cable from={sides[0].origin} to={sides[1].origin} middle={middle} thickness={cable} onPick={onPick} />
+      <svg
+        className="drawing"
+        viewBox={`0 0 ${width} ${height}`}
+        height={height}
+        role="group"
+        aria-label={`Run of ${plan.lead.name}, end ${near.end.name} to end ${far.end.name}`}
+      >
+        <Cable
+          from={sides[0].origin}
+          to={sides[1].origin}
+          middle={middle}
+          thickness={cable}
+          onPick={onPick}
+        />
         {sides.map(({ end, origin, direction }) => (
           <g key={end.end.id} transform={`translate(${origin} ${middle}) scale(${direction} 1)`}>
-            <Parts plan={plan} end={end} progress={progress} scale={scale} direction={direction} small={small} numbers={numbers} onPick={onPick} />
-            <CoaxPlug plan={end} scale={scale} state={endState(end, progress)} onPick={onPick && (() => onPick({ kind: 'end', endId: end.end.id }))} />
+            <Parts
+              plan={plan}
+              end={end}
+              progress={progress}
+              scale={scale}
+              direction={direction}
+              small={small}
+              numbers={numbers}
+              onPick={onPick}
+            />
+            <CoaxPlug
+              plan={end}
+              scale={scale}
+              state={endState(end, progress)}
+              onPick={onPick && (() => onPick({ kind: 'end', endId: end.end.id }))}
+            />
             <StrippedEnd end={end} progress={progress} scale={scale} />
-            {faultEndIds.includes(end.end.id) && <circle className="halo" cx={-20} cy={0} r={38} style={{ stroke: 'var(--out)' }} />}
+            {faultEndIds.includes(end.end.id) && (
+              <circle className="halo" cx={-20} cy={0} r={38} style={{ stroke: 'var(--out)' }} />
+            )}
           </g>
         ))}
         {!small && (
@@ -59,10 +92,18 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
               {finished.first}
             </text>
             <text className="soft" x={width / 2} y={middle + 40} textAnchor="middle" fontSize={14}>
-              {finished.second}, {near.end.referencePlane} to {far.end.referencePlane}; cut {texts({ metres: plan.cuts[0]!.cut.value }).first}
+              {finished.second}, {near.end.referencePlane} to {far.end.referencePlane}; cut{' '}
+              {texts({ metres: plan.cuts[0]!.cut.value }).first}
             </text>
             {sides.map(({ end, direction }) => (
-              <EndLabel key={end.end.id} end={end} progress={progress} x={direction > 0 ? 16 : width - 16} y={height - 24} anchor={direction > 0 ? 'start' : 'end'} />
+              <EndLabel
+                key={end.end.id}
+                end={end}
+                progress={progress}
+                x={direction > 0 ? 16 : width - 16}
+                y={height - 24}
+                anchor={direction > 0 ? 'start' : 'end'}
+              />
             ))}
           </>
         )}
@@ -71,12 +112,25 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
   );
 }
 
-function Cable({ from, to, middle, thickness, onPick }: { from: number; to: number; middle: number; thickness: number; onPick: RunProps['onPick'] }) {
+function Cable({
+  from,
+  to,
+  middle,
+  thickness,
+  onPick,
+}: {
+  from: number;
+  to: number;
+  middle: number;
+  thickness: number;
+  onPick: RunProps['onPick'];
+}) {
   const half = (from + to) / 2;
   const gap = 17;
   const y = middle - thickness / 2;
   const pick = onPick && pickable('cable, opens Choose', () => onPick({ kind: 'cable' }));
-  const mark = (x: number, turn: number) => `M ${x} ${middle - thickness} l ${9 * turn} ${thickness * 0.66} l ${-9 * turn} ${thickness * 0.66} l ${9 * turn} ${thickness * 0.68}`;
+  const mark = (x: number, turn: number) =>
+    `M ${x} ${middle - thickness} l ${9 * turn} ${thickness * 0.66} l ${-9 * turn} ${thickness * 0.66} l ${9 * turn} ${thickness * 0.68}`;
   return (
     <g {...pick}>
       <rect className="jacket" x={from} y={y} width={half - gap - from} height={thickness} />
@@ -86,8 +140,6 @@ function Cable({ from, to, middle, thickness, onPick }: { from: number; to: numb
     </g>
   );
 }
-
-export type EndState = 'planned' | 'open' | 'closed';
 
 function endState({ end }: EndPlan, progress: UnitProgress | undefined): EndState {
   if (!progress) return 'planned';
@@ -111,12 +163,22 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, onPick }
     const state = progress ? (progress.on.has(part.id) ? 'on' : 'missing') : 'on';
     const { x, length } = places.get(part.id)!;
     return (
-      <g key={part.id} {...(onPick && pickable(`${part.label}, opens Thread`, () => onPick({ kind: 'part', partId: part.id })))}>
+      <g
+        key={part.id}
+        {...(onPick &&
+          pickable(`${part.label}, opens Thread`, () => onPick({ kind: 'part', partId: part.id })))}
+      >
         <PartShape part={part} x={x} length={length} scale={scale} ghost={state === 'missing'} />
         {!small && (
           <g transform={`translate(${x + length / 2} 0) scale(${direction} 1)`}>
             <path className="leader" d={`M 0 ${-14} V ${index % 2 === 0 ? -46 : -62}`} />
-            <text fontSize={13} fontWeight={600} textAnchor="middle" y={index % 2 === 0 ? -50 : -66} className={state === 'missing' ? 'out' : undefined}>
+            <text
+              fontSize={13}
+              fontWeight={600}
+              textAnchor="middle"
+              y={index % 2 === 0 ? -50 : -66}
+              className={state === 'missing' ? 'out' : undefined}
+            >
               {numbers?.has(part.id) ? `${numbers.get(part.id)!}. ` : ''}
               {shortName(part)}
               {state === 'missing' ? ', not on' : ''}
@@ -128,16 +190,34 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, onPick }
   });
 }
 
-function placesOf(parts: readonly LeadPart[], closed: boolean, small: boolean): Map<string, { x: number; length: number }> {
+function placesOf(
+  parts: readonly LeadPart[],
+  closed: boolean,
+  small: boolean,
+): Map<string, { x: number; length: number }> {
   const factor = small ? 0.55 : 1;
   const along = { ferrule: closed ? 0 : 46, shrink: closed ? 38 : 120, 'label sleeve': closed ? 160 : 226 };
   const lengths = { ferrule: 40, shrink: 62, 'label sleeve': 74 };
-  return new Map(parts.map(({ id, kind }) => [id, { x: along[kind] * factor, length: lengths[kind] * factor }]));
+  return new Map(
+    parts.map(({ id, kind }) => [id, { x: along[kind] * factor, length: lengths[kind] * factor }]),
+  );
 }
 
 const shortName = ({ kind, label }: LeadPart) => (kind === 'shrink' ? label.split(',')[0]! : kind);
 
-function EndLabel({ end, progress, x, y, anchor }: { end: EndPlan; progress: UnitProgress | undefined; x: number; y: number; anchor: 'start' | 'end' }) {
+function EndLabel({
+  end,
+  progress,
+  x,
+  y,
+  anchor,
+}: {
+  end: EndPlan;
+  progress: UnitProgress | undefined;
+  x: number;
+  y: number;
+  anchor: 'start' | 'end';
+}) {
   const state = endState(end, progress);
   const words = { planned: end.connector.name, open: 'not closed yet', closed: 'contact seated' }[state];
   return (
@@ -148,21 +228,4 @@ function EndLabel({ end, progress, x, y, anchor }: { end: EndPlan; progress: Uni
       </tspan>
     </text>
   );
-}
-
-/** What makes a shape pressable by mouse, touch and keyboard. */
-export function pickable(label: string, onPick: () => void) {
-  return {
-    role: 'button',
-    tabIndex: 0,
-    'aria-label': label,
-    className: 'pick',
-    onClick: onPick,
-    onKeyDown: (event: React.KeyboardEvent) => {
-      if (event.key === 'Enter' || event.key === ' ') {
-        event.preventDefault();
-        onPick();
-      }
-    },
-  } as const;
 }

@@ -12,14 +12,25 @@ export function SectionDrawing({ plan }: { readonly plan: EndPlan }) {
   const { seated } = strip;
   const from = seated.ferrule.from - 6e-3;
   const scale = (width - 16) / (seated.tip - from + 1e-3);
-  const f = Object.fromEntries(Object.entries(card.features).map(([name, { value }]) => [name, value])) as Record<keyof typeof card.features, number>;
+  const f = Object.fromEntries(
+    Object.entries(card.features).map(([name, { value }]) => [name, value]),
+  ) as Record<keyof typeof card.features, number>;
   const height = f.bodyOutside * scale + 40;
   const middle = (height - 26) / 2;
   const x = (metres: number) => 8 + (metres - from) * scale;
   const box = (start: number, to: number, diameter: number, className: string, fill?: string) => (
-    <rect x={x(start)} y={middle - (diameter * scale) / 2} width={Math.max(0, x(to) - x(start))} height={diameter * scale} className={className} fill={fill} />
+    <rect
+      x={x(start)}
+      y={middle - (diameter * scale) / 2}
+      width={Math.max(0, x(to) - x(start))}
+      height={diameter * scale}
+      className={className}
+      fill={fill}
+    />
   );
-  const [braid, dielectric, conductor] = (['braid', 'dielectric', 'conductor'] as const).map((layer) => cutOf(strip, layer).position.value) as [number, number, number];
+  const [braid, dielectric, conductor] = (['braid', 'dielectric', 'conductor'] as const).map(
+    (layer) => cutOf(strip, layer).position.value,
+  ) as [number, number, number];
   const braidOutside = f.stemOutside + (overBraid(cable) - cable.dielectric.diameter);
   const label = (at: number, text: string, up: boolean) => (
     <text x={x(at)} y={up ? 13 : height - 6} textAnchor="middle" fontSize={13} className="soft">
@@ -28,7 +39,13 @@ export function SectionDrawing({ plan }: { readonly plan: EndPlan }) {
   );
   return (
     <div ref={ref}>
-      <svg className="drawing" viewBox={`0 0 ${width} ${height}`} height={height} role="img" aria-label="Section of the seated joint: braid over the stem and under the ferrule, contact against dielectric and stop">
+      <svg
+        className="drawing"
+        viewBox={`0 0 ${width} ${height}`}
+        height={height}
+        role="img"
+        aria-label="Section of the seated joint: braid over the stem and under the ferrule, contact against dielectric and stop"
+      >
         {box(seated.shoulder, seated.matingPlane, f.bodyOutside * 0.8, 'body-metal')}
         {box(seated.stop, seated.matingPlane, f.bodyOutside * 0.52, 'milk')}
         {box(seated.ferrule.from, seated.ferrule.to, braidOutside + 2 * f.ferruleWall, 'metal')}

@@ -34,7 +34,13 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
   const hatch = `braid-${plan.endId}`;
   return (
     <div ref={ref}>
-      <svg className="drawing" viewBox={`0 0 ${width} ${height}`} height={height} role="img" aria-label={describe(plan, title)}>
+      <svg
+        className="drawing"
+        viewBox={`0 0 ${width} ${height}`}
+        height={height}
+        role="img"
+        aria-label={describe(plan, title)}
+      >
         <defs>
           <pattern id={hatch} width="8" height="8" patternUnits="userSpaceOnUse">
             <rect width="8" height="8" fill="#c4c8c5" />
@@ -45,9 +51,19 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
         <text x={width - 4} y={16} textAnchor="end" fontSize={13} className="soft">
           {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the jacket edge`}
         </text>
-        <path className="dimension" d={`M ${x(0)} ${middle - (cable.jacket.diameter * scale) / 2 - 12} V ${height - 8}`} />
+        <path
+          className="dimension"
+          d={`M ${x(0)} ${middle - (cable.jacket.diameter * scale) / 2 - 12} V ${height - 8}`}
+        />
         {shown.map((cut, index) => (
-          <CutFigure key={cut.layer} cut={cut} x={x} y={bottom + 34 + index * 40} top={middle - (cable.jacket.diameter * scale) / 2 - 12} judged={judged} />
+          <CutFigure
+            key={cut.layer}
+            cut={cut}
+            x={x}
+            y={bottom + 34 + index * 40}
+            top={middle - (cable.jacket.diameter * scale) / 2 - 12}
+            judged={judged}
+          />
         ))}
       </svg>
     </div>
@@ -64,12 +80,32 @@ interface LayersProps {
 }
 
 function Layers({ plan, cable, x, middle, scale, hatch }: LayersProps) {
-  const [braid, dielectric, conductor] = (['braid', 'dielectric', 'conductor'] as const).map((layer) => cutOf(plan, layer).position.value) as [number, number, number];
-  const layer = (from: number, to: number, diameter: number, props: { className?: string; fill?: string; stroke?: string }) => (
-    <rect x={x(from)} y={middle - (diameter * scale) / 2} width={x(to) - x(from)} height={diameter * scale} {...props} />
+  const [braid, dielectric, conductor] = (['braid', 'dielectric', 'conductor'] as const).map(
+    (layer) => cutOf(plan, layer).position.value,
+  ) as [number, number, number];
+  const layer = (
+    from: number,
+    to: number,
+    diameter: number,
+    props: { className?: string; fill?: string; stroke?: string },
+  ) => (
+    <rect
+      x={x(from)}
+      y={middle - (diameter * scale) / 2}
+      width={x(to) - x(from)}
+      height={diameter * scale}
+      {...props}
+    />
   );
   const name = (from: number, to: number, text: string, fill: string) => (
-    <text x={(x(from) + x(to)) / 2} y={middle + 5} textAnchor="middle" fontSize={14} fontWeight={600} style={{ fill }}>
+    <text
+      x={(x(from) + x(to)) / 2}
+      y={middle + 5}
+      textAnchor="middle"
+      fontSize={14}
+      fontWeight={600}
+      style={{ fill }}
+    >
       {text}
     </text>
   );
@@ -83,7 +119,13 @@ function Layers({ plan, cable, x, middle, scale, hatch }: LayersProps) {
       <rect x={(x(0) + x(braid)) / 2 - 26} y={middle - 10} width={52} height={20} rx={2} fill="#f4f5f2" />
       {name(0, braid, 'braid', '#22272a')}
       {name(braid, dielectric, 'dielectric', '#22272a')}
-      <text x={(x(dielectric) + x(conductor)) / 2} y={middle - (cable.conductor.diameter * scale) / 2 - 8} textAnchor="middle" fontSize={14} fontWeight={600}>
+      <text
+        x={(x(dielectric) + x(conductor)) / 2}
+        y={middle - (cable.conductor.diameter * scale) / 2 - 8}
+        textAnchor="middle"
+        fontSize={14}
+        fontWeight={600}
+      >
         conductor
       </text>
     </>
@@ -108,10 +150,25 @@ function CutFigure({ cut, x, y, top, judged }: CutFigureProps) {
     <g>
       <rect className="tolerance" x={band.from} y={top} width={band.to - band.from} height={y - top - 12} />
       <path className="cut" d={`M ${at} ${top} V ${y + 6}`} />
-      <path className="dimension" d={`M ${x(0)} ${y} H ${at} M ${x(0) + 8} ${y - 4} L ${x(0)} ${y} l 8 4 M ${at - 8} ${y - 4} L ${at} ${y} l -8 4`} />
-      <text x={(x(0) + at) / 2} y={y - 6} textAnchor="middle" fontSize={19} fontWeight={700} className="figures" style={{ paintOrder: 'stroke', stroke: 'var(--paper)', strokeWidth: 5 }}>
+      <path
+        className="dimension"
+        d={`M ${x(0)} ${y} H ${at} M ${x(0) + 8} ${y - 4} L ${x(0)} ${y} l 8 4 M ${at - 8} ${y - 4} L ${at} ${y} l -8 4`}
+      />
+      <text
+        x={(x(0) + at) / 2}
+        y={y - 6}
+        textAnchor="middle"
+        fontSize={19}
+        fontWeight={700}
+        className="figures"
+        style={{ paintOrder: 'stroke', stroke: 'var(--paper)', strokeWidth: 5 }}
+      >
         {texts.first}
-        <tspan fontSize={13} fontWeight={400} className="soft">{` ${toleranceText(cut)}  ${texts.second}`}</tspan>
+        <tspan
+          fontSize={13}
+          fontWeight={400}
+          className="soft"
+        >{` ${toleranceText(cut)}  ${texts.second}`}</tspan>
       </text>
       {measured?.measured !== undefined && measured.verdict === 'Out' && (
         <g className="out">
@@ -132,6 +189,8 @@ export function toleranceText({ plus, minus }: Pick<StripCut, 'plus' | 'minus'>)
 }
 
 function describe(plan: StripPlan, title: string): string {
-  const cuts = plan.cuts.map((cut) => `${cut.label} at ${formatMillimetres(cut.position.value)} mm, tolerance ${toleranceText(cut)}`);
+  const cuts = plan.cuts.map(
+    (cut) => `${cut.label} at ${formatMillimetres(cut.position.value)} mm, tolerance ${toleranceText(cut)}`,
+  );
   return `${title}. From the jacket edge: ${cuts.join('; ')}.`;
 }

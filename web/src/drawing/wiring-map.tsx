@@ -5,14 +5,30 @@ import './drawing.css';
 export function WiringMap({ proof }: { readonly proof: Proof }) {
   const { points } = proof.wiring;
   const firstEnd = points[0]!.endId;
-  const rowOf = (index: number) => points.filter((point, other) => other < index && (point.endId === firstEnd) === (points[index]!.endId === firstEnd)).length;
-  const place = (index: number) => ({ x: points[index]!.endId === firstEnd ? 110 : 290, y: 26 + rowOf(index) * 44 });
+  const rowOf = (index: number) =>
+    points.filter(
+      (point, other) => other < index && (point.endId === firstEnd) === (points[index]!.endId === firstEnd),
+    ).length;
+  const place = (index: number) => ({
+    x: points[index]!.endId === firstEnd ? 110 : 290,
+    y: 26 + rowOf(index) * 44,
+  });
   const rows = Math.max(...points.map((_, index) => rowOf(index))) + 1;
   const lines = proof.pairs.filter(({ planned, read }) => planned || read === true);
-  const tone = (pair: Proof['pairs'][number]) => (pair.verdict === 'Good' ? 'var(--good)' : pair.verdict === 'Out' ? 'var(--out)' : 'var(--soft)');
-  const words = lines.map((pair) => `${points[pair.from]!.label} to ${points[pair.to]!.label}: ${pair.planned ? 'planned' : 'not planned'}, ${pair.verdict}`);
+  const tone = (pair: Proof['pairs'][number]) =>
+    pair.verdict === 'Good' ? 'var(--good)' : pair.verdict === 'Out' ? 'var(--out)' : 'var(--soft)';
+  const words = lines.map(
+    (pair) =>
+      `${points[pair.from]!.label} to ${points[pair.to]!.label}: ${pair.planned ? 'planned' : 'not planned'}, ${pair.verdict}`,
+  );
   return (
-    <svg className="drawing" viewBox={`0 0 400 ${rows * 44 + 10}`} style={{ maxWidth: 460 }} role="img" aria-label={`Map of connections. ${words.join('. ')}`}>
+    <svg
+      className="drawing"
+      viewBox={`0 0 400 ${rows * 44 + 10}`}
+      style={{ maxWidth: 460 }}
+      role="img"
+      aria-label={`Map of connections. ${words.join('. ')}`}
+    >
       {lines.map((pair) => {
         const [a, b] = [place(pair.from), place(pair.to)];
         const bow = a.x === b.x ? (a.x < 200 ? 60 : -60) : 0;

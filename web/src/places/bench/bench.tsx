@@ -27,7 +27,11 @@ export function Bench() {
         <h1>Bench</h1>
         <span className="soft">{house.name}</span>
       </div>
-      {next ? <InHand view={next} leads={leads} house={house} /> : <NothingInHand hasLeads={leads.length > 0} />}
+      {next ? (
+        <InHand view={next} leads={leads} house={house} />
+      ) : (
+        <NothingInHand hasLeads={leads.length > 0} />
+      )}
       <div className="bench-columns">
         <section aria-labelledby="orders">
           <h2 id="orders">Orders</h2>
@@ -46,12 +50,24 @@ function NothingInHand({ hasLeads }: { readonly hasLeads: boolean }) {
   return (
     <section className="in-hand">
       <h2>Nothing on the bench</h2>
-      <p>{hasLeads ? 'All units are finished. Start a new lead below, or open one under Leads.' : 'Start with a new lead below: what it connects, how long, how many.'}</p>
+      <p>
+        {hasLeads
+          ? 'All units are finished. Start a new lead below, or open one under Leads.'
+          : 'Start with a new lead below: what it connects, how long, how many.'}
+      </p>
     </section>
   );
 }
 
-function InHand({ view, leads, house }: { readonly view: UnitView; readonly leads: readonly Lead[]; readonly house: House }) {
+function InHand({
+  view,
+  leads,
+  house,
+}: {
+  readonly view: UnitView;
+  readonly leads: readonly Lead[];
+  readonly house: House;
+}) {
   const { unit, progress } = view;
   const lead = leads.find(({ id }) => id === unit.leadId);
   const plan = useSavedPlan(lead, house);
@@ -68,7 +84,11 @@ function InHand({ view, leads, house }: { readonly view: UnitView; readonly lead
           </h2>
         </div>
         <Button component={Link} to={`/build/${unit.id}`} size="xl">
-          {step ? `Continue: ${step.title}` : progress.started ? 'Look at the finished steps' : `Build ${unit.serial}`}
+          {step
+            ? `Continue: ${step.title}`
+            : progress.started
+              ? 'Look at the finished steps'
+              : `Build ${unit.serial}`}
         </Button>
       </div>
       {plan && <Run plan={plan} progress={progress.started ? progress : undefined} />}
@@ -82,7 +102,15 @@ function InHand({ view, leads, house }: { readonly view: UnitView; readonly lead
   );
 }
 
-function OrderBlock({ order, leads, units }: { readonly order: Order; readonly leads: readonly Lead[]; readonly units: readonly UnitView[] }) {
+function OrderBlock({
+  order,
+  leads,
+  units,
+}: {
+  readonly order: Order;
+  readonly leads: readonly Lead[];
+  readonly units: readonly UnitView[];
+}) {
   const mine = units.filter(({ unit }) => unit.orderId === order.id);
   return (
     <article className="order">
@@ -98,7 +126,8 @@ function OrderBlock({ order, leads, units }: { readonly order: Order; readonly l
         return (
           <div key={line.id}>
             <p>
-              <Link to={`/leads/${line.leadId}/choose`}>{lead?.name ?? 'a lead that was deleted'}</Link>, {finished} of {line.quantity} finished
+              <Link to={`/leads/${line.leadId}/choose`}>{lead?.name ?? 'a lead that was deleted'}</Link>,{' '}
+              {finished} of {line.quantity} finished
             </p>
             <table className="plain-table">
               <tbody>
@@ -115,7 +144,9 @@ function OrderBlock({ order, leads, units }: { readonly order: Order; readonly l
 }
 
 function UnitRow({ view: { unit, progress } }: { readonly view: UnitView }) {
-  const next = progress.finished ? 'finished' : (progress.current?.title ?? (progress.started ? 'hand over' : 'not started'));
+  const next = progress.finished
+    ? 'finished'
+    : (progress.current?.title ?? (progress.started ? 'hand over' : 'not started'));
   return (
     <tr>
       <th scope="row">

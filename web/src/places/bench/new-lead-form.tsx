@@ -12,7 +12,8 @@ const longest = 1000;
 
 function parseQuantity(text: string): number {
   const count = Number(text.trim());
-  if (!(Number.isInteger(count) && count >= 1 && count <= 500)) throw new QuantityError(text, 'a whole number from 1 to 500');
+  if (!(Number.isInteger(count) && count >= 1 && count <= 500))
+    throw new QuantityError(text, 'a whole number from 1 to 500');
   return count;
 }
 
@@ -53,7 +54,13 @@ export function NewLeadForm() {
           <legend>1. What does it connect?</legend>
           {starters.map(({ id, connects, detail }) => (
             <label key={id}>
-              <input type="radio" name="starter" value={id} checked={id === starterId} onChange={() => setStarterId(id)} />
+              <input
+                type="radio"
+                name="starter"
+                value={id}
+                checked={id === starterId}
+                onChange={() => setStarterId(id)}
+              />
               {connects}
               <small>{detail}</small>
             </label>

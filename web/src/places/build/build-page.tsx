@@ -31,7 +31,8 @@ export function BuildPage() {
       <main className="build">
         <Empty title="This unit is not here">
           <p>
-            The address may be from another computer: every address keeps its own data. Go to the <Link to="/">Bench</Link>.
+            The address may be from another computer: every address keeps its own data. Go to the{' '}
+            <Link to="/">Bench</Link>.
           </p>
         </Empty>
       </main>
@@ -62,10 +63,17 @@ function Building({ view, frozen }: BuildingProps) {
     recordHappenings(unit.id, (now) => {
       if (now.current?.id !== step_.id || !andGoOn) return happenings;
       const isLast = steps.at(-1)?.id === step_.id;
-      const answered = happenings.some((happening) => happening.kind === 'hold waived' || (happening.kind === 'hold answered' && happening.good));
+      const answered = happenings.some(
+        (happening) =>
+          happening.kind === 'hold waived' || (happening.kind === 'hold answered' && happening.good),
+      );
       const left = obstructions(now, step_).filter(({ code }) => !(answered && code !== 'parts missing'));
       if (left.length > 0) return happenings;
-      return [...happenings, { kind: 'step done', stepId: step_.id }, ...(isLast ? [{ kind: 'finished' } as const] : [])];
+      return [
+        ...happenings,
+        { kind: 'step done', stepId: step_.id },
+        ...(isLast ? [{ kind: 'finished' } as const] : []),
+      ];
     });
 
   const goOn = () => {
@@ -81,9 +89,21 @@ function Building({ view, frozen }: BuildingProps) {
     <div className="build">
       <StepHead view={view} frozen={frozen} plan={plan} step={step} index={index} />
       <main className="build-main">
-        <StepView step={step} plan={plan} progress={progress} unitId={unit.id} onRecord={(happenings) => record(step, happenings, false)} onGoOn={goOn} />
+        <StepView
+          step={step}
+          plan={plan}
+          progress={progress}
+          unitId={unit.id}
+          onRecord={(happenings) => record(step, happenings, false)}
+          onGoOn={goOn}
+        />
         <aside className="build-side">
-          <PartsPanel step={step} steps={steps} progress={progress} onRecord={(happenings) => record(step, happenings, false)} />
+          <PartsPanel
+            step={step}
+            steps={steps}
+            progress={progress}
+            onRecord={(happenings) => record(step, happenings, false)}
+          />
           {step.hold && (
             <HoldPanel
               key={step.id}
@@ -104,7 +124,11 @@ function Building({ view, frozen }: BuildingProps) {
         <Button variant="subtle" onClick={goBack} disabled={index === 0}>
           Page Up, look back
         </Button>
-        <Button variant="subtle" component={Link} to={`/leads/${unit.leadId}/${step.stage.toLowerCase()}?unit=${unit.id}`}>
+        <Button
+          variant="subtle"
+          component={Link}
+          to={`/leads/${unit.leadId}/${step.stage.toLowerCase()}?unit=${unit.id}`}
+        >
           Open the lead
         </Button>
         <Button variant="subtle" component={Link} to="/">

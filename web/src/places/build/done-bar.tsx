@@ -13,9 +13,20 @@ interface DoneBarProps {
 export function DoneBar({ step, next, isCurrent, blocks, onGoOn }: DoneBarProps) {
   const [block] = blocks;
   return (
-    <button type="button" className={block ? 'done-bar held' : 'done-bar'} aria-disabled={block !== undefined} onClick={onGoOn}>
+    <button
+      type="button"
+      className={block ? 'done-bar held' : 'done-bar'}
+      aria-disabled={block !== undefined}
+      onClick={onGoOn}
+    >
       <strong>{block ? wordBlock(block, step) : isCurrent ? 'Done' : 'Go on looking'}</strong>
-      <span>{block ? block.code === 'parts missing' ? 'tick each with your hand on it, then go on' : 'answer it beside the step; the work then goes on by itself' : 'space, pedal, or touch anywhere here'}</span>
+      <span>
+        {block
+          ? block.code === 'parts missing'
+            ? 'tick each with your hand on it, then go on'
+            : 'answer it beside the step; the work then goes on by itself'
+          : 'space, pedal, or touch anywhere here'}
+      </span>
       {next && <span className="done-next">next: {next.title}</span>}
     </button>
   );
@@ -24,7 +35,9 @@ export function DoneBar({ step, next, isCurrent, blocks, onGoOn }: DoneBarProps)
 function wordBlock(block: Obstruction, step: Step): string {
   switch (block.code) {
     case 'parts missing':
-      return block.partIds.length === 1 ? 'One part is not ticked' : `${block.partIds.length} parts are not ticked`;
+      return block.partIds.length === 1
+        ? 'One part is not ticked'
+        : `${block.partIds.length} parts are not ticked`;
     case 'hold open':
       return `Hold: ${step.hold!.label}`;
     case 'hold out':

@@ -14,7 +14,9 @@ interface FinishedScreenProps {
 /** After the last step: label, certificate, log, and the next unit of the order. */
 export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps) {
   const { unit, progress } = view;
-  const next = (useUnits() ?? []).find((other) => other.unit.lineId === unit.lineId && !other.progress.finished);
+  const next = (useUnits() ?? []).find(
+    (other) => other.unit.lineId === unit.lineId && !other.progress.finished,
+  );
   const waived = [...progress.holds.values()].filter(({ how }) => how === 'waived').length;
   return (
     <div className="build">

@@ -37,14 +37,22 @@ export function HoldPanel(props: HoldPanelProps) {
       {hold.safety && <p className="soft">{hold.safetyReason}</p>}
       {answer && <Answered answer={answer} step={step} />}
       {hold.kind === 'look' && <LookAnswer step={step} onRecord={onRecord} />}
-      {hold.reading && <ReadingAnswer step={step} asked={hold.reading} unitId={unit.id} onRecord={onRecord} />}
+      {hold.reading && (
+        <ReadingAnswer step={step} asked={hold.reading} unitId={unit.id} onRecord={onRecord} />
+      )}
       {hold.kind === 'proof' && (
         <Button component={Link} to={`/leads/${unit.leadId}/prove?unit=${unit.id}`} size="lg">
           Open Prove
         </Button>
       )}
       {answer?.how === 'answered' && !answer.good && <WayBack {...props} />}
-      {!hold.safety && <WaiverForm step={step} unitId={unit.id} onWaive={(name, reason) => onRecord([waiveHold(step, name, reason)])} />}
+      {!hold.safety && (
+        <WaiverForm
+          step={step}
+          unitId={unit.id}
+          onWaive={(name, reason) => onRecord([waiveHold(step, name, reason)])}
+        />
+      )}
     </section>
   );
 }
@@ -60,7 +68,10 @@ function Answered({ answer, step }: { readonly answer: HoldAnswer; readonly step
     );
   return (
     <p role="status">
-      <VerdictMark verdict={answer.good ? 'Good' : 'Out'} /> {asked && answer.reading !== null && <span className="reading">{writeReading(answer.reading, asked, write)}</span>}
+      <VerdictMark verdict={answer.good ? 'Good' : 'Out'} />{' '}
+      {asked && answer.reading !== null && (
+        <span className="reading">{writeReading(answer.reading, asked, write)}</span>
+      )}
     </p>
   );
 }
@@ -72,10 +83,18 @@ function writeReading(reading: number, asked: AskedReading, write: ReturnType<ty
 function LookAnswer({ step, onRecord }: Pick<HoldPanelProps, 'step' | 'onRecord'>) {
   return (
     <Group grow>
-      <Button size="xl" color="green.9" onClick={() => void onRecord([answerHold(step, { good: true })])}>
+      <Button
+        size="xl"
+        className="answer-good"
+        onClick={() => void onRecord([answerHold(step, { good: true })])}
+      >
         ● Good
       </Button>
-      <Button size="xl" color="red.9" onClick={() => void onRecord([answerHold(step, { good: false })])}>
+      <Button
+        size="xl"
+        className="answer-out"
+        onClick={() => void onRecord([answerHold(step, { good: false })])}
+      >
         ■ Out
       </Button>
     </Group>

@@ -12,14 +12,25 @@ interface PartsPanelProps {
 
 /** What must be on the cable now, ticked one by one, with what is on already. */
 export function PartsPanel({ step, steps, progress, onRecord }: PartsPanelProps) {
-  const asked = [...step.threads, ...step.requires].filter((part, index, all) => all.findIndex(({ partId }) => partId === part.partId) === index);
+  const asked = [...step.threads, ...step.requires].filter(
+    (part, index, all) => all.findIndex(({ partId }) => partId === part.partId) === index,
+  );
   const all = steps.flatMap(({ threads }) => threads);
   const listed = asked.length > 0 ? asked : all.filter(({ partId }) => progress.on.has(partId));
   const toggle = (part: StepPart) => {
     const isOn = progress.on.has(part.partId);
-    void onRecord([isOn ? { kind: 'part off', partId: part.partId, reason: 'tick taken back' } : { kind: 'part on', partId: part.partId }]);
+    void onRecord([
+      isOn
+        ? { kind: 'part off', partId: part.partId, reason: 'tick taken back' }
+        : { kind: 'part on', partId: part.partId },
+    ]);
   };
-  const title = step.threads.length > 0 ? 'Put on now, in this order' : step.requires.length > 0 ? 'Must be on the cable now' : 'On the cable now';
+  const title =
+    step.threads.length > 0
+      ? 'Put on now, in this order'
+      : step.requires.length > 0
+        ? 'Must be on the cable now'
+        : 'On the cable now';
   return (
     <section className={asked.length > 0 ? 'parts' : 'parts parts-quiet'} aria-labelledby="parts">
       <h2 id="parts">{title}</h2>
@@ -44,7 +55,11 @@ export function PartsPanel({ step, steps, progress, onRecord }: PartsPanelProps)
                   {part.label}
                   <small>
                     {part.how}
-                    {isOn ? '' : step.requires.some(({ partId }) => partId === part.partId) ? ', not ticked: after this step it is too late' : ''}
+                    {isOn
+                      ? ''
+                      : step.requires.some(({ partId }) => partId === part.partId)
+                        ? ', not ticked: after this step it is too late'
+                        : ''}
                   </small>
                 </span>
               </button>

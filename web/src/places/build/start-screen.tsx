@@ -10,14 +10,19 @@ export function StartScreen({ view }: { readonly view: UnitView }) {
   const { unit } = view;
   const [problem, setProblem] = useState<string | undefined>();
   const start = () => {
-    startUnit(unit.id).catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
+    startUnit(unit.id).catch((error: unknown) =>
+      setProblem(error instanceof Error ? error.message : String(error)),
+    );
   };
   useBuildKeys({ goOn: start, goBack: () => undefined });
   return (
     <div className="build">
       <main className="build-start">
         <h1>Build unit {unit.serial}</h1>
-        <p>Starting freezes the plan, the limits and the program&rsquo;s version for this unit. Later changes to the lead do not touch it.</p>
+        <p>
+          Starting freezes the plan, the limits and the program&rsquo;s version for this unit. Later changes
+          to the lead do not touch it.
+        </p>
         {problem && (
           <p className="out" role="alert">
             ■ {problem} <Link to={`/leads/${unit.leadId}/thread`}>Open the lead</Link>

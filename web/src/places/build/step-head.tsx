@@ -48,7 +48,12 @@ export function StepHead({ view, frozen, plan, step, index }: StepHeadProps) {
         <SegmentedControl
           aria-label="How much is said"
           value={house.record.stepDepth}
-          onChange={(value) => house.edit('step depth', (now) => ({ ...now, stepDepth: value === 'experienced' ? 'experienced' : 'first time' }))}
+          onChange={(value) =>
+            house.edit('step depth', (now) => ({
+              ...now,
+              stepDepth: value === 'experienced' ? 'experienced' : 'first time',
+            }))
+          }
           data={['first time', 'experienced']}
         />
       )}

@@ -59,7 +59,10 @@ function Tiles({ step }: { readonly step: Step }) {
   return (
     <ul className="tiles">
       {step.figures.map(({ label, figure, plus, minus }) => {
-        const { first, second } = texts({ metres: figure.value, tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3) });
+        const { first, second } = texts({
+          metres: figure.value,
+          tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3),
+        });
         return (
           <li key={label}>
             <span>{label}</span>
@@ -112,12 +115,19 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
 function RecordedStrip({ step, plan, progress, unitId, onRecord, onGoOn }: StepViewProps) {
   const end = plan.ends.find(({ end: { id } }) => id === step.endId)!;
   const measured = progress.strips.get(end.end.id) ?? {};
-  const write = (lengths: MeasuredStrip) => void onRecord([{ kind: 'strip measured', stepId: step.id, endId: end.end.id, lengths }]);
+  const write = (lengths: MeasuredStrip) =>
+    void onRecord([{ kind: 'strip measured', stepId: step.id, endId: end.end.id, lengths }]);
   return (
     <div className="recorded-strip">
       <MeasuredStripTable
         autoFocus
-        field={`build/${unitId}/${step.id}`} plan={end.strip} measured={measured} judged={judgeStrip(end.strip, measured)} onMeasured={write} onLastEnter={onGoOn} />
+        field={`build/${unitId}/${step.id}`}
+        plan={end.strip}
+        measured={measured}
+        judged={judgeStrip(end.strip, measured)}
+        onMeasured={write}
+        onLastEnter={onGoOn}
+      />
     </div>
   );
 }

@@ -36,8 +36,17 @@ export function WaiverForm({ step, unitId, onWaive }: WaiverFormProps) {
         void submit();
       }}
     >
-      <TextInput label="Who answers for it" value={waiver.name} onChange={({ currentTarget }) => setWaiver({ ...waiver, name: currentTarget.value })} />
-      <TextInput label="Why" value={waiver.reason} error={problem} onChange={({ currentTarget }) => setWaiver({ ...waiver, reason: currentTarget.value })} />
+      <TextInput
+        label="Who answers for it"
+        value={waiver.name}
+        onChange={({ currentTarget }) => setWaiver({ ...waiver, name: currentTarget.value })}
+      />
+      <TextInput
+        label="Why"
+        value={waiver.reason}
+        error={problem}
+        onChange={({ currentTarget }) => setWaiver({ ...waiver, reason: currentTarget.value })}
+      />
       <Button type="submit" variant="default">
         Waive: it will stand on the certificate
       </Button>

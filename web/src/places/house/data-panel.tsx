@@ -16,7 +16,11 @@ export function DataPanel() {
   const attempt = async (work: () => Promise<string>) => {
     setProblem(undefined);
     try {
-      notifications.show({ message: await work(), autoClose: 6000 });
+      notifications.show({
+        message: await work(),
+        autoClose: 6000,
+        closeButtonProps: { 'aria-label': 'Close' },
+      });
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
@@ -45,10 +49,17 @@ export function DataPanel() {
   return (
     <section aria-labelledby="data">
       <h2 id="data">Data in and out</h2>
-      <p>Everything stays in this browser until it is exported. An imported file is merged record by record: the newer one stands, nothing of this bench is lost.</p>
+      <p>
+        Everything stays in this browser until it is exported. An imported file is merged record by record:
+        the newer one stands, nothing of this bench is lost.
+      </p>
       <div className="data-actions">
         <Button onClick={() => void exportFile()}>Export everything</Button>
-        <FileButton accept=".zip,application/zip" onChange={(file) => void importFile(file)} inputProps={{ 'aria-label': 'Archive to import' }}>
+        <FileButton
+          accept=".zip,application/zip"
+          onChange={(file) => void importFile(file)}
+          inputProps={{ 'aria-label': 'Archive to import' }}
+        >
           {(props) => (
             <Button variant="default" {...props}>
               Import a file
@@ -69,13 +80,25 @@ export function DataPanel() {
           Start again with the demo data
         </Button>
       </div>
-      <Modal opened={asking !== undefined} onClose={() => setAsking(undefined)} title="Start again?" centered closeButtonProps={{ 'aria-label': 'Close' }}>
-        <p>Every lead, order, unit and record in this browser is removed{asking === 'demo' ? ' and the demo data put in their place' : ''}. This cannot be undone: export first if any of it matters.</p>
+      <Modal
+        opened={asking !== undefined}
+        onClose={() => setAsking(undefined)}
+        title="Start again?"
+        centered
+        closeButtonProps={{ 'aria-label': 'Close' }}
+      >
+        <p>
+          Every lead, order, unit and record in this browser is removed
+          {asking === 'demo' ? ' and the demo data put in their place' : ''}. This cannot be undone: export
+          first if any of it matters.
+        </p>
         <div className="data-actions" style={{ marginTop: 16 }}>
           <Button onClick={() => void exportFile()} variant="default">
             Export first
           </Button>
-          <Button onClick={() => asking && void restart(asking)}>{asking === 'demo' ? 'Remove all and load the demo data' : 'Remove all'}</Button>
+          <Button onClick={() => asking && void restart(asking)}>
+            {asking === 'demo' ? 'Remove all and load the demo data' : 'Remove all'}
+          </Button>
         </div>
       </Modal>
     </section>

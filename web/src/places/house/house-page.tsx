@@ -36,13 +36,22 @@ function Benches({ house: { record, edit } }: PanelProps) {
   return (
     <section aria-labelledby="bench-names">
       <h2 id="bench-names">Bench and units of measure</h2>
-      <TextInput label="Name of the house" value={record.name} onChange={({ currentTarget: { value } }) => edit('name of the house', (now) => ({ ...now, name: value }))} />
+      <TextInput
+        label="Name of the house"
+        value={record.name}
+        onChange={({ currentTarget: { value } }) =>
+          edit('name of the house', (now) => ({ ...now, name: value }))
+        }
+      />
       <TextInput
         label="Bench names"
         description="with commas between"
         defaultValue={record.benchNames.join(', ')}
         onChange={({ currentTarget: { value } }) => {
-          const benchNames = value.split(',').map((name) => name.trim()).filter(Boolean);
+          const benchNames = value
+            .split(',')
+            .map((name) => name.trim())
+            .filter(Boolean);
           if (benchNames.length > 0) edit('bench names', (now) => ({ ...now, benchNames }));
         }}
       />
@@ -51,14 +60,18 @@ function Benches({ house: { record, edit } }: PanelProps) {
         description="stands behind every entry of a record"
         value={record.benchName}
         data={[...new Set([record.benchName, ...record.benchNames])]}
-        onChange={({ currentTarget: { value } }) => edit('this bench', (now) => ({ ...now, benchName: value }))}
+        onChange={({ currentTarget: { value } }) =>
+          edit('this bench', (now) => ({ ...now, benchName: value }))
+        }
       />
       <div>
         <p>Lengths are written</p>
         <SegmentedControl
           aria-label="Lengths are written"
           value={record.firstUnit}
-          onChange={(value) => edit('first unit', (now) => ({ ...now, firstUnit: value === 'in' ? 'in' : 'mm' }))}
+          onChange={(value) =>
+            edit('first unit', (now) => ({ ...now, firstUnit: value === 'in' ? 'in' : 'mm' }))
+          }
           data={[
             { value: 'mm', label: 'millimetre first' },
             { value: 'in', label: 'inch first' },
@@ -70,7 +83,9 @@ function Benches({ house: { record, edit } }: PanelProps) {
         <SegmentedControl
           aria-label="Light"
           value={record.theme}
-          onChange={(value) => edit('light', (now) => ({ ...now, theme: value === 'night' ? 'night' : 'paper' }))}
+          onChange={(value) =>
+            edit('light', (now) => ({ ...now, theme: value === 'night' ? 'night' : 'paper' }))
+          }
           data={[
             { value: 'paper', label: 'paper' },
             { value: 'night', label: 'night bench' },
@@ -82,10 +97,13 @@ function Benches({ house: { record, edit } }: PanelProps) {
 }
 
 function Practice({ house: { record, edit } }: PanelProps) {
-  const practise = (label: string, change: Partial<House['practice']>) => edit(label, (now) => ({ ...now, practice: { ...now.practice, ...change } }));
+  const practise = (label: string, change: Partial<House['practice']>) =>
+    edit(label, (now) => ({ ...now, practice: { ...now.practice, ...change } }));
   const leaveOut = (check: 'resistance' | 'insulation', asked: boolean) =>
     practise(`${check} check`, {
-      leaveOut: asked ? record.practice.leaveOut.filter((other) => other !== check) : [...record.practice.leaveOut, check],
+      leaveOut: asked
+        ? record.practice.leaveOut.filter((other) => other !== check)
+        : [...record.practice.leaveOut, check],
     });
   return (
     <section aria-labelledby="practice">
@@ -98,7 +116,9 @@ function Practice({ house: { record, edit } }: PanelProps) {
           { value: 'tool', label: 'rotary prep tool' },
           { value: 'blade', label: 'blade' },
         ]}
-        onChange={({ currentTarget: { value } }) => practise('stripping', { stripping: value === 'blade' ? 'blade' : 'tool' })}
+        onChange={({ currentTarget: { value } }) =>
+          practise('stripping', { stripping: value === 'blade' ? 'blade' : 'tool' })
+        }
       />
       <NativeSelect
         label="Threading"
@@ -108,7 +128,9 @@ function Practice({ house: { record, edit } }: PanelProps) {
           { value: 'early', label: 'everything before the first cut' },
           { value: 'late', label: 'each part just before it would be too late' },
         ]}
-        onChange={({ currentTarget: { value } }) => practise('threading', { threading: value === 'late' ? 'late' : 'early' })}
+        onChange={({ currentTarget: { value } }) =>
+          practise('threading', { threading: value === 'late' ? 'late' : 'early' })
+        }
       />
       <NativeSelect
         label="Outer seal"
@@ -116,14 +138,18 @@ function Practice({ house: { record, edit } }: PanelProps) {
         value={record.practice.outerSeal}
         data={['after the full test', 'before, as strain relief']}
         onChange={({ currentTarget: { value } }) =>
-          practise('outer seal', { outerSeal: value === 'after the full test' ? 'after the full test' : 'before, as strain relief' })
+          practise('outer seal', {
+            outerSeal: value === 'after the full test' ? 'after the full test' : 'before, as strain relief',
+          })
         }
       />
       <NativeSelect
         label="Over-under coil starts from"
         value={record.practice.coilFrom}
         data={['end A', 'end B']}
-        onChange={({ currentTarget: { value } }) => practise('coil', { coilFrom: value === 'end B' ? 'end B' : 'end A' })}
+        onChange={({ currentTarget: { value } }) =>
+          practise('coil', { coilFrom: value === 'end B' ? 'end B' : 'end A' })
+        }
       />
       <div>
         <p>Checks that a proof asks for; one left out is said on the certificate</p>
@@ -142,8 +168,12 @@ function Practice({ house: { record, edit } }: PanelProps) {
 }
 
 function parseDies(text: string): number[] {
-  const dies = text.split(/[;\n]|,\s/).filter((part) => part.trim() !== '').map((part) => parseLength(part));
-  if (dies.some((die) => !(die > 0.5e-3 && die < 60e-3))) throw new QuantityError(text, 'hex sizes of 0.5 to 60 mm across flats, with ; between');
+  const dies = text
+    .split(/[;\n]|,\s/)
+    .filter((part) => part.trim() !== '')
+    .map((part) => parseLength(part));
+  if (dies.some((die) => !(die > 0.5e-3 && die < 60e-3)))
+    throw new QuantityError(text, 'hex sizes of 0.5 to 60 mm across flats, with ; between');
   return dies.sort((a, b) => a - b);
 }
 
@@ -186,7 +216,12 @@ function Shop({ house: { record, edit, key } }: PanelProps) {
                     type="button"
                     className="text-button"
                     aria-label={`Remove ${tube.name}`}
-                    onClick={() => edit('shrink', (now) => ({ ...now, shrink: now.shrink.filter(({ name }) => name !== tube.name) }))}
+                    onClick={() =>
+                      edit('shrink', (now) => ({
+                        ...now,
+                        shrink: now.shrink.filter(({ name }) => name !== tube.name),
+                      }))
+                    }
                   >
                     remove
                   </button>
@@ -214,11 +249,17 @@ function AddShrink({ house: { edit, key } }: PanelProps) {
         const match = /^\s*([\d.,]+)\s*\/\s*([\d.,]+)\s*(adhesive)?\s*$/i.exec(text);
         if (!match) throw new QuantityError(text, 'two bores such as 19/6.4, or 19/6.4 adhesive');
         const [supplied, recovered] = [parseLength(match[1]!), parseLength(match[2]!)];
-        if (!(recovered > 0 && supplied > recovered && supplied < 0.2)) throw new QuantityError(text, 'a supplied bore larger than the recovered one');
+        if (!(recovered > 0 && supplied > recovered && supplied < 0.2))
+          throw new QuantityError(text, 'a supplied bore larger than the recovered one');
         const adhesive = match[3] !== undefined;
         const name = `${adhesive ? 'adhesive ' : ''}shrink ${formatMillimetres(supplied)} mm`;
         const tube = { name, supplied, recovered, outside: supplied + 0.8e-3, adhesive };
-        edit('shrink', (now) => ({ ...now, shrink: [...now.shrink.filter((other) => other.name !== name), tube].sort((a, b) => a.supplied - b.supplied) }));
+        edit('shrink', (now) => ({
+          ...now,
+          shrink: [...now.shrink.filter((other) => other.name !== name), tube].sort(
+            (a, b) => a.supplied - b.supplied,
+          ),
+        }));
       }}
     />
   );

@@ -3,7 +3,12 @@ import { stageStates } from '@gorvane/core/build/progress.ts';
 import { designStates } from '@gorvane/core/plan/design-states.ts';
 import type { Stage } from '@gorvane/core/build/step.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { IconAlertTriangle, IconCircleCheckFilled, IconCircleDashed, IconProgress } from '@tabler/icons-react';
+import {
+  IconAlertTriangle,
+  IconCircleCheckFilled,
+  IconCircleDashed,
+  IconProgress,
+} from '@tabler/icons-react';
 import type { UnitView } from '../../data/live.ts';
 
 const marks: Record<StageState, { icon: typeof IconProgress; word: string; tone: string }> = {
@@ -29,7 +34,12 @@ export function BenchEdge({ plan, view, current, slugs, onOpen }: BenchEdgeProps
       {slugs.map(({ stage, slug }) => {
         const { icon: Icon, word, tone } = marks[states[stage]];
         return (
-          <button key={slug} type="button" aria-current={slug === current ? 'page' : undefined} onClick={() => onOpen(slug)}>
+          <button
+            key={slug}
+            type="button"
+            aria-current={slug === current ? 'page' : undefined}
+            onClick={() => onOpen(slug)}
+          >
             <Icon className={tone} size={20} aria-hidden="true" />
             {stage}
             <span className="visually-hidden">, {word}</span>

@@ -6,6 +6,7 @@ import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
 import { formatFrequency, parseFrequencies } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
+import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatLoad, parseLoad } from '@gorvane/core/quantity/resistance.ts';
 import { NativeSelect } from '@mantine/core';
 import { useDispatch } from 'react-redux';
@@ -45,7 +46,11 @@ function distinctEnds(plan: LeadPlan): { ends: string; checks: readonly FitCheck
 }
 
 function Verdict({ plan }: { readonly plan: LeadPlan }) {
-  const misfits = plan.ends.flatMap(({ end, fit }) => fit.filter(({ verdict }) => verdict === 'does not fit').map(({ label }) => `${label.toLowerCase()}, end ${end.name}`));
+  const misfits = plan.ends.flatMap(({ end, fit }) =>
+    fit
+      .filter(({ verdict }) => verdict === 'does not fit')
+      .map(({ label }) => `${label.toLowerCase()}, end ${end.name}`),
+  );
   const tight = plan.ends.flatMap(({ fit }) => fit).filter(({ verdict }) => verdict === 'tight').length;
   const mismatch = plan.joints.find(({ verdict }) => verdict === 'mismatch');
   const worst = plan.matches.reduce((most, match) => (match.totalLossDb > most.totalLossDb ? match : most));
@@ -53,7 +58,9 @@ function Verdict({ plan }: { readonly plan: LeadPlan }) {
     <div className="stage-head">
       <VerdictMark verdict={misfits.length > 0 ? 'does not fit' : tight > 0 ? 'tight' : 'fits'} large />
       <p>
-        {misfits.length > 0 ? `${misfits[0]!}${misfits.length > 1 ? ` and ${misfits.length - 1} more` : ''}. ` : 'Every part goes together. '}
+        {misfits.length > 0
+          ? `${misfits[0]!}${misfits.length > 1 ? ` and ${misfits.length - 1} more` : ''}. `
+          : 'Every part goes together. '}
         {mismatch ? `Impedance changes at ${mismatch.label}. ` : ''}
         Worst loss {formatDecibels(worst.totalLossDb)} at {formatFrequency(worst.frequency)}.
       </p>
@@ -94,13 +101,19 @@ function LossTable({ plan }: { readonly plan: LeadPlan }) {
                   {formatFrequency(match.frequency)}
                 </th>
                 <td className="number">
-                  <Figure figure={match.matchedLoss} label={`Matched loss at ${formatFrequency(match.frequency)}`} />
+                  <Figure
+                    figure={match.matchedLoss}
+                    label={`Matched loss at ${formatFrequency(match.frequency)}`}
+                  />
                 </td>
                 <td className="number reading">{formatDecibels(match.additionalLossDb)}</td>
                 <td className="number reading">{formatSwr(match.swrLoad)}</td>
                 <td className="number reading">{formatSwr(match.swrInput)}</td>
                 <td className="number">
-                  <Figure figure={match.powerAtLoad} label={`Power at the far end at ${formatFrequency(match.frequency)}`} />
+                  <Figure
+                    figure={match.powerAtLoad}
+                    label={`Power at the far end at ${formatFrequency(match.frequency)}`}
+                  />
                 </td>
               </tr>
             ))}
@@ -108,8 +121,9 @@ function LossTable({ plan }: { readonly plan: LeadPlan }) {
         </table>
       </div>
       <p className="soft">
-        SWR is against the system&rsquo;s {plan.lead.requirement.systemImpedance} ohm. Loss is positive: from the fit of the cable&rsquo;s nominal table; the
-        figure computed from its construction stands in each sum.
+        SWR is against the system&rsquo;s {plan.lead.requirement.systemImpedance} ohm. Loss is positive: from
+        the fit of the cable&rsquo;s nominal table; the figure computed from its construction stands in each
+        sum.
       </p>
     </section>
   );
@@ -140,7 +154,8 @@ function Joints({ plan }: { readonly plan: LeadPlan }) {
       </table>
       {range.max > 1.1 && (
         <p className="advice">
-          A piece of {cable.nominalImpedance} ohm in a system of {system} ohm shows an SWR of 1 to {range.max.toFixed(2)} at its input, depending on length and frequency.
+          A piece of {cable.nominalImpedance} ohm in a system of {system} ohm shows an SWR of 1 to{' '}
+          {range.max.toFixed(2)} at its input, depending on length and frequency.
         </p>
       )}
     </section>
@@ -168,7 +183,9 @@ function FitTable({ title, checks }: { readonly title: string; readonly checks: 
                 <th scope="row">{check.label}</th>
                 <Dimension term={check.hole} />
                 <Dimension term={check.shaft} />
-                <td className="reading">{Number.isFinite(check.margin) ? `${(check.margin * 1e3).toFixed(2)} mm` : ''}</td>
+                <td className="reading">
+                  {Number.isFinite(check.margin) ? `${(check.margin * 1e3).toFixed(2)} mm` : ''}
+                </td>
                 <td>
                   <VerdictMark verdict={check.verdict} />
                   {check.consequence && <div className="soft">{check.consequence}</div>}
@@ -221,9 +238,14 @@ function ChooseInputs({ lead, cards }: StageProps) {
   const dispatch = useDispatch();
   const { record, edit, key } = lead;
   const { requirement } = record;
-  const require = (label: string, change: Partial<typeof requirement>) => edit(label, (now) => ({ ...now, requirement: { ...now.requirement, ...change } }));
+  const require = (label: string, change: Partial<typeof requirement>) =>
+    edit(label, (now) => ({ ...now, requirement: { ...now.requirement, ...change } }));
   const chooseConnector = async (endId: string, connectorId: string) => {
-    const card = await cardForConnector(connectorId, [...cards.values()].map((draft) => draft.record), record.name);
+    const card = await cardForConnector(
+      connectorId,
+      [...cards.values()].map((draft) => draft.record),
+      record.name,
+    );
     dispatch(arrived({ table: 'gaugeCards', record: card }));
     edit(`connector of end ${endId}`, (now) => ({
       ...now,
@@ -232,11 +254,34 @@ function ChooseInputs({ lead, cards }: StageProps) {
   };
   return (
     <aside aria-label="Choices">
+      <QuantityField
+        field={`${key}/name`}
+        label="Name of the lead"
+        written={record.name}
+        onRead={(text) => {
+          if (text.trim() === '') throw new QuantityError(text, 'a name');
+          edit('name', (now) => ({ ...now, name: text }));
+        }}
+      />
+      <QuantityField
+        field={`${key}/purpose`}
+        label="What it is for"
+        written={record.purpose}
+        onRead={(text) => edit('purpose', (now) => ({ ...now, purpose: text }))}
+      />
       <NativeSelect
         label="Cable"
         value={record.pieces[0]!.cableId}
-        data={cables.map(({ id, name, nominalImpedance }) => ({ value: id, label: `${name}, ${nominalImpedance} ohm` }))}
-        onChange={({ currentTarget: { value } }) => edit('cable', (now) => ({ ...now, pieces: now.pieces.map((piece) => ({ ...piece, cableId: value })) }))}
+        data={cables.map(({ id, name, nominalImpedance }) => ({
+          value: id,
+          label: `${name}, ${nominalImpedance} ohm`,
+        }))}
+        onChange={({ currentTarget: { value } }) =>
+          edit('cable', (now) => ({
+            ...now,
+            pieces: now.pieces.map((piece) => ({ ...piece, cableId: value })),
+          }))
+        }
       />
       {record.ends.map((end) => (
         <NativeSelect
@@ -275,7 +320,9 @@ function ChooseInputs({ lead, cards }: StageProps) {
           { value: '50', label: '50 ohm' },
           { value: '75', label: '75 ohm' },
         ]}
-        onChange={({ currentTarget: { value } }) => require('system impedance', { systemImpedance: Number(value) })}
+        onChange={({ currentTarget: { value } }) =>
+          require('system impedance', { systemImpedance: Number(value) })
+        }
       />
     </aside>
   );

@@ -30,11 +30,16 @@ export function CutStage(props: StageProps) {
         </div>
         <Items figure={cut.cut} total="Cut length, square" />
         {plan.lead.spareTerminations + plan.lead.slack > 0 && (
-          <p className="soft">Until they are used, spare and slack make the finished lead that much longer than its finished length.</p>
+          <p className="soft">
+            Until they are used, spare and slack make the finished lead that much longer than its finished
+            length.
+          </p>
         )}
         <Items figure={cut.offTheReel} total="Off the reel, each" />
         <BatchTotal {...props} />
-        <Caution>Cut away from the hand and cover the offcut. Rotate or saw lightly: squeezing makes the cable oval.</Caution>
+        <Caution>
+          Cut away from the hand and cover the offcut. Rotate or saw lightly: squeezing makes the cable oval.
+        </Caution>
       </section>
       <CutInputs {...props} />
     </div>
@@ -73,7 +78,9 @@ function Items({ figure, total }: { readonly figure: Explained; readonly total: 
 
 function BatchTotal({ lead, plan }: StageProps) {
   const orders = useOrders() ?? [];
-  const lines = orders.flatMap((order) => order.lines.filter(({ leadId }) => leadId === lead.record.id).map((line) => ({ order, line })));
+  const lines = orders.flatMap((order) =>
+    order.lines.filter(({ leadId }) => leadId === lead.record.id).map((line) => ({ order, line })),
+  );
   const each = plan.cuts[0]!.offTheReel.value;
   return (
     <section aria-labelledby="total">
@@ -85,7 +92,8 @@ function BatchTotal({ lead, plan }: StageProps) {
               <th scope="row">{order.name}</th>
               <td className="number reading">{line.quantity} units</td>
               <td className="number">
-                <strong className="reading">{formatMetres(line.quantity * each)}</strong> <Length metres={line.quantity * each} digits={0} />
+                <strong className="reading">{formatMetres(line.quantity * each)}</strong>{' '}
+                <Length metres={line.quantity * each} digits={0} />
               </td>
             </tr>
           ))}
@@ -106,10 +114,17 @@ function CutInputs({ lead }: StageProps) {
         field={`${key}/length`}
         label="Finished length"
         description={`between the planes below; ${unit === 'm' ? 'metres' : 'inches'} unless said`}
-        written={first === 'in' ? `${(record.legs[0]!.finishedLength / 0.0254).toFixed(2)} in` : formatMetres(record.legs[0]!.finishedLength)}
+        written={
+          first === 'in'
+            ? `${(record.legs[0]!.finishedLength / 0.0254).toFixed(2)} in`
+            : formatMetres(record.legs[0]!.finishedLength)
+        }
         onRead={(text) => {
           const finishedLength = parsePositiveLength(text, 1000, unit);
-          edit('finished length', (now) => ({ ...now, legs: now.legs.map((leg) => ({ ...leg, finishedLength })) }));
+          edit('finished length', (now) => ({
+            ...now,
+            legs: now.legs.map((leg) => ({ ...leg, finishedLength })),
+          }));
         }}
       />
       {record.ends.map((end) => (
@@ -121,7 +136,11 @@ function CutInputs({ lead }: StageProps) {
           onChange={({ currentTarget: { value } }) =>
             edit(`reference plane of end ${end.name}`, (now) => ({
               ...now,
-              ends: now.ends.map((other) => (other.id === end.id ? { ...other, referencePlane: referencePlanes.find((plane) => plane === value)! } : other)),
+              ends: now.ends.map((other) =>
+                other.id === end.id
+                  ? { ...other, referencePlane: referencePlanes.find((plane) => plane === value)! }
+                  : other,
+              ),
             }))
           }
         />
@@ -130,7 +149,9 @@ function CutInputs({ lead }: StageProps) {
         label="Spare for re-terminations, each end"
         value={String(record.spareTerminations)}
         data={['0', '1', '2', '3']}
-        onChange={({ currentTarget: { value } }) => edit('spare', (now) => ({ ...now, spareTerminations: Number(value) }))}
+        onChange={({ currentTarget: { value } }) =>
+          edit('spare', (now) => ({ ...now, spareTerminations: Number(value) }))
+        }
       />
       <QuantityField
         field={`${key}/slack`}

@@ -29,8 +29,10 @@ export function DiagnosisList({ lead, lengths, proof, steps, onGoBack }: Diagnos
       <h2 id="explains">What explains it</h2>
       <p className="soft">
         {count === 1 ? 'One mistake' : `${count} mistakes`} would show these readings
-        {explanations.length > 1 ? `; ${explanations.length}${more ? ' or more' : ''} explanations are equally small` : ''}.{' '}
-        {proven ? 'No smaller set does.' : 'Whether fewer would do was not proven.'}
+        {explanations.length > 1
+          ? `; ${explanations.length}${more ? ' or more' : ''} explanations are equally small`
+          : ''}
+        . {proven ? 'No smaller set does.' : 'Whether fewer would do was not proven.'}
       </p>
       <ol className="step-list">
         {explanations.map(({ faults }) => (

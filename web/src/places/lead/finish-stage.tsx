@@ -29,7 +29,9 @@ export function FinishStage({ plan, house }: StageProps) {
           {steps.map((step: Step) => (
             <li key={step.id}>
               <strong>{step.title}</strong>
-              <span>{house.record.stepDepth === 'first time' ? step.text.firstTime : step.text.experienced}</span>
+              <span>
+                {house.record.stepDepth === 'first time' ? step.text.firstTime : step.text.experienced}
+              </span>
             </li>
           ))}
         </ol>

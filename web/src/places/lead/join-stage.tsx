@@ -16,7 +16,11 @@ export function JoinStage({ plan, view, house }: StageProps) {
       <section aria-label="Joints">
         <div className="stage-head">
           <h2>Joints</h2>
-          <SegmentedControl value={endId} onChange={setEndId} data={plan.ends.map(({ end }) => ({ value: end.id, label: `End ${end.name}` }))} />
+          <SegmentedControl
+            value={endId}
+            onChange={setEndId}
+            data={plan.ends.map(({ end }) => ({ value: end.id, label: `End ${end.name}` }))}
+          />
         </div>
         {plan.steps.length === 0 && <p className="advice">There is no plan to join to: see Thread.</p>}
         <ol className="step-list">
@@ -39,13 +43,24 @@ export function JoinStage({ plan, view, house }: StageProps) {
             </li>
           ))}
         </ul>
-        <Caution>Hold points pass by a reading, or by a waiver with name and reason that stands in the record. Those for safety by a reading only.</Caution>
+        <Caution>
+          Hold points pass by a reading, or by a waiver with name and reason that stands in the record. Those
+          for safety by a reading only.
+        </Caution>
       </aside>
     </div>
   );
 }
 
-function JointStep({ step, progress, depth }: { readonly step: Step; readonly progress: UnitProgress | undefined; readonly depth: 'first time' | 'experienced' }) {
+function JointStep({
+  step,
+  progress,
+  depth,
+}: {
+  readonly step: Step;
+  readonly progress: UnitProgress | undefined;
+  readonly depth: 'first time' | 'experienced';
+}) {
   return (
     <li className={step.hold ? 'hold' : undefined}>
       <h3>
@@ -53,7 +68,9 @@ function JointStep({ step, progress, depth }: { readonly step: Step; readonly pr
         {progress?.done.has(step.id) && <span className="good"> ● done</span>}
       </h3>
       <p>{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
-      {step.tools.length > 0 && <p className="reading">{step.tools.map(({ label, setting }) => `${label}: ${setting}`).join('; ')}</p>}
+      {step.tools.length > 0 && (
+        <p className="reading">{step.tools.map(({ label, setting }) => `${label}: ${setting}`).join('; ')}</p>
+      )}
       {step.good.length > 0 && <p className="good">Good: {step.good.join(', ')}.</p>}
       {step.bad.length > 0 && <p className="out">Out: {step.bad.join(', ')}.</p>}
       {step.caution && <Caution>{step.caution}</Caution>}

@@ -57,13 +57,17 @@ export function LeadPage() {
   const cardA = useDraft('gaugeCards', lead?.record.ends[0]?.gaugeCardId);
   const cardB = useDraft('gaugeCards', lead?.record.ends[1]?.gaugeCardId);
   const house = useHouseDraft();
-  const cards = useMemo(() => [cardA?.record, cardB?.record].filter((card) => card !== undefined), [cardA?.record, cardB?.record]);
+  const cards = useMemo(
+    () => [cardA?.record, cardB?.record].filter((card) => card !== undefined),
+    [cardA?.record, cardB?.record],
+  );
   const { plan, problem } = usePlan(lead?.record, cards, house?.record);
   if (lead === null)
     return (
       <Empty title="This lead is not here">
         <p>
-          It was deleted, or the address is from another computer: every address keeps its own data. See <Link to="/leads">Leads</Link>.
+          It was deleted, or the address is from another computer: every address keeps its own data. See{' '}
+          <Link to="/leads">Leads</Link>.
         </p>
       </Empty>
     );
@@ -76,13 +80,25 @@ export function LeadPage() {
   return <PlannedLead lead={lead} cards={byEnd} house={house} plan={plan} problem={problem} />;
 }
 
-function Unplannable({ lead, problem }: { readonly lead: Draft<Lead>; readonly house: Draft<House>; readonly problem: string | undefined }) {
+function Unplannable({
+  lead,
+  problem,
+}: {
+  readonly lead: Draft<Lead>;
+  readonly house: Draft<House>;
+  readonly problem: string | undefined;
+}) {
   if (!problem) return null;
   return (
     <Empty title={`${lead.record.name} cannot be planned as it stands`}>
       <p>{problem}</p>
       <Button
-        onClick={() => lead.edit('finished length', (record) => ({ ...record, legs: record.legs.map((leg) => ({ ...leg, finishedLength: 1 })) }))}
+        onClick={() =>
+          lead.edit('finished length', (record) => ({
+            ...record,
+            legs: record.legs.map((leg) => ({ ...leg, finishedLength: 1 })),
+          }))
+        }
       >
         Set the finished length to 1 m and go on
       </Button>
@@ -90,7 +106,10 @@ function Unplannable({ lead, problem }: { readonly lead: Draft<Lead>; readonly h
   );
 }
 
-function PlannedLead({ problem, ...props }: Omit<StageProps, 'view' | 'onFaultEnds'> & { readonly problem: string | undefined }) {
+function PlannedLead({
+  problem,
+  ...props
+}: Omit<StageProps, 'view' | 'onFaultEnds'> & { readonly problem: string | undefined }) {
   const { lead, plan } = props;
   const { stage = 'choose' } = useParams();
   const navigate = useNavigate();
@@ -102,16 +121,32 @@ function PlannedLead({ problem, ...props }: Omit<StageProps, 'view' | 'onFaultEn
   const [faultEndIds, setFaultEndIds] = useState<readonly string[]>([]);
   const Panel = panels[stage as keyof typeof panels] ?? ChooseStage;
   const rawCount = Object.keys(useDraftState((draft) => draft.raw)).length;
-  const open = (slug: string) => void navigate({ pathname: `/leads/${lead.record.id}/${slug}`, search: search.toString() });
-  const onPick = (pick: RunPick) => open(pick.kind === 'part' ? 'thread' : pick.kind === 'end' ? 'strip' : 'choose');
+  const open = (slug: string) =>
+    void navigate({ pathname: `/leads/${lead.record.id}/${slug}`, search: search.toString() });
+  const onPick = (pick: RunPick) =>
+    open(pick.kind === 'part' ? 'thread' : pick.kind === 'end' ? 'strip' : 'choose');
   return (
     <div className="lead">
-      <LeadHead lead={lead} plan={plan} view={view} units={units} onUnit={(unitId) => setSearch(unitId ? { unit: unitId } : {})} />
-      <Run plan={unitPlan ?? plan} progress={view?.progress.started ? view.progress : undefined} onPick={onPick} faultEndIds={stage === 'prove' ? faultEndIds : []} numbers={stage === 'thread' ? threadNumbers(plan) : undefined} />
+      <LeadHead
+        lead={lead}
+        plan={plan}
+        view={view}
+        units={units}
+        onUnit={(unitId) => setSearch(unitId ? { unit: unitId } : {})}
+      />
+      <Run
+        plan={unitPlan ?? plan}
+        progress={view?.progress.started ? view.progress : undefined}
+        onPick={onPick}
+        faultEndIds={stage === 'prove' ? faultEndIds : []}
+        numbers={stage === 'thread' ? threadNumbers(plan) : undefined}
+      />
       <BenchEdge plan={plan} view={view} current={stage} slugs={stageSlugs} onOpen={open} />
       {(problem ?? rawCount > 0) && (
         <p className="last-good" role="status">
-          {problem ? `${problem} Shown are the last figures that could be worked out.` : 'A field holds text that does not parse: figures are from the last values that did.'}
+          {problem
+            ? `${problem} Shown are the last figures that could be worked out.`
+            : 'A field holds text that does not parse: figures are from the last values that did.'}
         </p>
       )}
       <div className="stage-panel">
@@ -135,12 +170,17 @@ interface LeadHeadProps extends Pick<StageProps, 'lead' | 'plan' | 'view'> {
 function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
   const dispatch = useDispatch();
   const lastStep = useDraftState((draft) => draft.past.at(-1));
-  const toBuild = view ?? units.find(({ progress }) => progress.started && !progress.finished) ?? units.find(({ progress }) => !progress.started);
+  const toBuild =
+    view ??
+    units.find(({ progress }) => progress.started && !progress.finished) ??
+    units.find(({ progress }) => !progress.started);
   return (
     <div className="page-head">
       <h1>{lead.record.name}</h1>
       <span className="soft">
-        {plan.ends[0]!.cable.name}, {plan.ends.map(({ connector }) => `${connector.series} ${connector.sex}`).join(' to ')}, {formatMetres(lead.record.legs[0]!.finishedLength)}
+        {plan.ends[0]!.cable.name},{' '}
+        {plan.ends.map(({ connector }) => `${connector.series} ${connector.sex}`).join(' to ')},{' '}
+        {formatMetres(lead.record.legs[0]!.finishedLength)}
       </span>
       <div className="actions">
         <Button variant="subtle" disabled={!lastStep} onClick={() => dispatch(undone())}>
@@ -150,7 +190,10 @@ function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
           aria-label="Unit shown on the run"
           value={view?.unit.id ?? ''}
           onChange={({ currentTarget }) => onUnit(currentTarget.value || undefined)}
-          data={[{ value: '', label: 'the design' }, ...units.map(({ unit }) => ({ value: unit.id, label: unit.serial }))]}
+          data={[
+            { value: '', label: 'the design' },
+            ...units.map(({ unit }) => ({ value: unit.id, label: unit.serial })),
+          ]}
         />
         {toBuild && (
           <Button component={Link} to={`/build/${toBuild.unit.id}`}>

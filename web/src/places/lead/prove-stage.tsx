@@ -1,12 +1,12 @@
 import { reworkTo } from '@gorvane/core/build/advance.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { endOfFault } from '@gorvane/core/prove/fault.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
 import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
-import type { Step } from '@gorvane/core/build/step.ts';
 import { Button } from '@mantine/core';
 import { useEffect } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -27,8 +27,22 @@ import { WiringMatrix } from './wiring-matrix.tsx';
 /** What a unit should read, what it does read, the verdict and what explains it. */
 export function ProveStage(props: StageProps) {
   const { view, plan, house, onFaultEnds } = props;
-  if (view?.unit.plan) return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} house={house.record} onFaultEnds={onFaultEnds} />;
-  const expected = prove(plan.lead, plan.paths, noReadings(house.record.benchName, house.record.roomCelsius), house.record);
+  if (view?.unit.plan)
+    return (
+      <ProveUnit
+        key={view.unit.id}
+        view={view}
+        frozen={view.unit.plan}
+        house={house.record}
+        onFaultEnds={onFaultEnds}
+      />
+    );
+  const expected = prove(
+    plan.lead,
+    plan.paths,
+    noReadings(house.record.benchName, house.record.roomCelsius),
+    house.record,
+  );
   return (
     <div className="stage">
       <section aria-label="What a unit must show">
@@ -44,7 +58,12 @@ export function ProveStage(props: StageProps) {
   );
 }
 
-const noReadings = (by: string, celsius: number): Readings => ({ by, instrument: 'by hand', celsius, pairs: [] });
+const noReadings = (by: string, celsius: number): Readings => ({
+  by,
+  instrument: 'by hand',
+  celsius,
+  pairs: [],
+});
 
 function PickUnit({ leadId }: { readonly leadId: string }) {
   const units = (useUnits() ?? []).filter(({ unit }) => unit.leadId === leadId);
@@ -53,7 +72,12 @@ function PickUnit({ leadId }: { readonly leadId: string }) {
   return (
     <>
       <h2>Prove which unit?</h2>
-      {started.length === 0 && <p>No unit of this lead has been started. Start one with Build; when both ends are joined it is proved here.</p>}
+      {started.length === 0 && (
+        <p>
+          No unit of this lead has been started. Start one with Build; when both ends are joined it is proved
+          here.
+        </p>
+      )}
       {started.map(({ unit, progress }) => (
         <Button key={unit.id} variant="default" onClick={() => setSearch({ unit: unit.id })}>
           {unit.serial}, {progress.finished ? 'finished' : progress.current?.stage}
@@ -89,35 +113,59 @@ interface ProveUnitProps {
   readonly onFaultEnds: StageProps['onFaultEnds'];
 }
 
-function ProveUnit({ view, frozen, house, onFaultEnds }: ProveUnitProps) {
+/** The readings on the table (typed or read just now, else the last recorded), their proof, and what may be done with them. */
+function useUnitProof({ view, frozen, house }: Pick<ProveUnitProps, 'view' | 'frozen' | 'house'>) {
   const { unit, progress } = view;
-  const navigate = useNavigate();
   const none = noReadings(house.benchName, house.roomCelsius);
   const [draft, setReadings] = useKeptValue<Readings | null>(`prove/${unit.id}`, null);
   const recorded = progress.proofs.at(-1);
   const readings = draft ?? recorded?.readings ?? none;
-  const lastEnd = progress.steps.findLast(({ id, endId }) => endId && progress.done.has(id))?.endId ?? undefined;
-  const proof = prove(frozen.lead, frozen.limits, readings, frozen.house, lastEnd);
-  const faultEnds = [...new Set(proof.diagnosis?.explanations.flatMap(({ faults }) => faults.map((fault) => endOfFault(proof.wiring, fault))))].sort().join();
-  useEffect(() => onFaultEnds(faultEnds === '' ? [] : faultEnds.split(',')), [onFaultEnds, faultEnds]);
+  const lastEndId =
+    progress.steps.findLast(({ id, endId }) => endId && progress.done.has(id))?.endId ?? undefined;
+  const proof = prove(frozen.lead, frozen.limits, readings, frozen.house, lastEndId);
   const proveStep = progress.steps.find(({ stage }) => stage === 'Prove')!;
-  const ready = !progress.current || progress.current.id === proveStep.id || progress.done.has(proveStep.id);
-  const isRecorded = !draft && recorded !== undefined;
-  const empty = readings.pairs.length === 0 && readings.insulationOhms === undefined;
+  const isDue = !progress.current || progress.current.id === proveStep.id || progress.done.has(proveStep.id);
+  return {
+    readings,
+    setReadings,
+    none,
+    proof,
+    proveStep,
+    isDue,
+    recordedAt: draft ? undefined : recorded?.at,
+  };
+}
+
+type UnitProof = ReturnType<typeof useUnitProof>;
+
+function ProveUnit(props: ProveUnitProps) {
+  const { view, frozen, house, onFaultEnds } = props;
+  const { unit, progress } = view;
+  const navigate = useNavigate();
+  const table = useUnitProof(props);
+  const { readings, setReadings, proof, proveStep } = table;
+  const faultEnds = faultEndsOf(proof).join();
+  useEffect(() => onFaultEnds(faultEnds === '' ? [] : faultEnds.split(',')), [onFaultEnds, faultEnds]);
+  const proved: UnitHappening = { kind: 'proved', readings, verdict: proof.verdict };
 
   const recordProof = async () => {
-    await recordHappenings(unit.id, () => [
-      { kind: 'proved', readings, verdict: proof.verdict },
-      { kind: 'hold answered', stepId: proveStep.id, good: proof.verdict === 'Good', reading: null },
-    ]);
-    if (proof.verdict !== 'Good') return;
+    const answer: UnitHappening = {
+      kind: 'hold answered',
+      stepId: proveStep.id,
+      good: proof.verdict === 'Good',
+      reading: null,
+    };
+    await recordHappenings(unit.id, () => [proved, answer]);
     setReadings(null);
-    void navigate(`/build/${unit.id}`);
+    if (proof.verdict === 'Good') void navigate(`/build/${unit.id}`);
   };
-  const goBack = async (target: Step, endId: string, reason: string) => {
+  const goBack = async (fault: Fault) => {
+    const endId = endOfFault(proof.wiring, fault);
+    const target = firstStepOfEnd(progress.steps, endId);
+    if (!target) return;
+    const reason = wordFault(frozen.lead, proof.wiring, fault);
     const rework = reworkTo(target, proveStep.id, remakeCost(progress.steps, endId), reason);
-    const proved: UnitHappening = { kind: 'proved', readings, verdict: proof.verdict };
-    await recordHappenings(unit.id, () => [proved, rework]);
+    await recordHappenings(unit.id, () => (table.recordedAt ? [rework] : [proved, rework]));
     setReadings(null);
     void navigate(`/build/${unit.id}`);
   };
@@ -128,7 +176,9 @@ function ProveUnit({ view, frozen, house, onFaultEnds }: ProveUnitProps) {
           <VerdictMark verdict={proof.verdict} large />
           <p>
             {verdictLine(proof, view)}
-            {isRecorded && <span className="soft"> As recorded {new Date(recorded.at).toLocaleString()}.</span>}
+            {table.recordedAt && (
+              <span className="soft"> As recorded {new Date(table.recordedAt).toLocaleString()}.</span>
+            )}
           </p>
         </div>
         {proof.diagnosis && (
@@ -137,14 +187,16 @@ function ProveUnit({ view, frozen, house, onFaultEnds }: ProveUnitProps) {
             lengths={new Map(Object.entries(frozen.lengths))}
             proof={proof}
             steps={progress.steps}
-            onGoBack={(fault) => {
-              const endId = endOfFault(proof.wiring, fault);
-              const target = firstStepOfEnd(progress.steps, endId);
-              if (target) void goBack(target, endId, wordFault(frozen.lead, proof.wiring, fault));
-            }}
+            onGoBack={(fault) => void goBack(fault)}
           />
         )}
-        <ReadingsTable unitId={unit.id} proof={proof} readings={readings} limits={frozen.limits} onReadings={setReadings} />
+        <ReadingsTable
+          unitId={unit.id}
+          proof={proof}
+          readings={readings}
+          limits={frozen.limits}
+          onReadings={setReadings}
+        />
         <h2>Map and matrix</h2>
         <WiringMap proof={proof} />
         <WiringMatrix proof={proof} />
@@ -152,18 +204,11 @@ function ProveUnit({ view, frozen, house, onFaultEnds }: ProveUnitProps) {
       <aside aria-label="Checks, tester and record">
         <h2>Checks, in the order of the plan</h2>
         <Limits proof={proof} />
-        {isRecorded ? (
-          <Button size="md" variant="default" onClick={() => setReadings(none)}>
-            Prove it again
-          </Button>
-        ) : (
-          <Button size="md" disabled={!ready || empty} onClick={() => void recordProof()}>
-            Record this proof: {proof.verdict}
-          </Button>
-        )}
-        {!ready && <p className="soft">This unit is at &ldquo;{progress.current?.title}&rdquo;. Its proof can be recorded when both ends are joined.</p>}
-        {ready && empty && !isRecorded && <p className="soft">Enter readings, or let the tester read.</p>}
-        <Caution>Nothing connected at either end. The insulation test puts hundreds of volts on the lead: keep hands off and discharge it after.</Caution>
+        <RecordButton table={table} view={view} onRecord={() => void recordProof()} />
+        <Caution>
+          Nothing connected at either end. The insulation test puts hundreds of volts on the lead: keep hands
+          off and discharge it after.
+        </Caution>
         <Tester unitId={unit.id} frozen={frozen} by={house.benchName} onReadings={setReadings} />
         <ProofHistory view={view} />
       </aside>
@@ -171,11 +216,51 @@ function ProveUnit({ view, frozen, house, onFaultEnds }: ProveUnitProps) {
   );
 }
 
+/** Ends at which an explanation places its fault, each once. */
+function faultEndsOf({ diagnosis, wiring }: Proof): string[] {
+  const faults = diagnosis?.explanations.flatMap((explanation) => explanation.faults) ?? [];
+  return [...new Set(faults.map((fault) => endOfFault(wiring, fault)))].sort();
+}
+
+/** Recording the readings on the table, or taking new ones; or why not yet. */
+function RecordButton({
+  table,
+  view,
+  onRecord,
+}: {
+  readonly table: UnitProof;
+  readonly view: UnitView;
+  readonly onRecord: () => void;
+}) {
+  const { readings, proof, isDue, recordedAt, setReadings, none } = table;
+  if (recordedAt)
+    return (
+      <Button size="md" variant="default" onClick={() => setReadings(none)}>
+        Prove it again
+      </Button>
+    );
+  const isEmpty = readings.pairs.length === 0 && readings.insulationOhms === undefined;
+  const why = !isDue
+    ? `This unit is at “${view.progress.current?.title ?? ''}”. Its proof can be recorded when both ends are joined.`
+    : isEmpty
+      ? 'Enter readings, or let the tester read.'
+      : undefined;
+  return (
+    <>
+      <Button size="md" disabled={why !== undefined} onClick={onRecord}>
+        Record this proof: {proof.verdict}
+      </Button>
+      {why && <p className="soft">{why}</p>}
+    </>
+  );
+}
+
 function verdictLine(proof: Proof, { progress }: UnitView): string {
   const waived = [...progress.holds.values()].filter(({ how }) => how === 'waived').length;
   const waivers = waived > 0 ? ` With ${waived} waived hold ${waived === 1 ? 'point' : 'points'}.` : '';
   const leftOut = proof.checks.filter((check) => check.leftOut).length;
-  const omitted = leftOut > 0 ? ` ${leftOut} ${leftOut === 1 ? 'check is' : 'checks are'} left out by this house.` : '';
+  const omitted =
+    leftOut > 0 ? ` ${leftOut} ${leftOut === 1 ? 'check is' : 'checks are'} left out by this house.` : '';
   if (!proof.deciding) return `Every check is within its limit.${omitted}${waivers}`;
   return `${proof.deciding.label}: ${proof.deciding.detail}.${waivers}`;
 }

@@ -18,7 +18,8 @@ interface ReadingsTableProps {
 /** Ticks or ohms for every pair, and the insulation. Ohms count before a tick. */
 export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: ReadingsTableProps) {
   const { points } = proof.wiring;
-  const write = (pair: PairCheck, change: Partial<PairReading>) => onReadings(withPair(readings, points[pair.from]!.id, points[pair.to]!.id, change));
+  const write = (pair: PairCheck, change: Partial<PairReading>) =>
+    onReadings(withPair(readings, points[pair.from]!.id, points[pair.to]!.id, change));
   return (
     <section aria-labelledby="readings">
       <h2 id="readings">Readings</h2>
@@ -48,7 +49,12 @@ export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: R
                       size="xs"
                       aria-label={`Tick, ${from.label} to ${to.label}`}
                       value={tickOf(readings, from.id, to.id)}
-                      onChange={(value) => write(pair, { connected: value === 'unread' ? undefined : value === 'connected', ohms: undefined })}
+                      onChange={(value) =>
+                        write(pair, {
+                          connected: value === 'unread' ? undefined : value === 'connected',
+                          ohms: undefined,
+                        })
+                      }
                       data={[
                         { value: 'unread', label: 'not read' },
                         { value: 'connected', label: 'beeps' },
@@ -87,11 +93,17 @@ export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: R
                 <QuantityField
                   aria-label="Insulation, ohms"
                   field={`prove/${unitId}/insulation`}
-                  written={readings.insulationOhms === undefined ? '' : formatResistance(readings.insulationOhms ?? Infinity)}
+                  written={
+                    readings.insulationOhms === undefined
+                      ? ''
+                      : formatResistance(readings.insulationOhms ?? Infinity)
+                  }
                   onRead={(text) => onReadings({ ...readings, insulationOhms: ohmsFrom(text) })}
                 />
               </td>
-              <td className="reading">at least {formatResistance(proof.checks.find(({ id }) => id === 'insulation')!.judged!.limit)}</td>
+              <td className="reading">
+                at least {formatResistance(proof.checks.find(({ id }) => id === 'insulation')!.judged!.limit)}
+              </td>
               <td>
                 <VerdictMark verdict={proof.checks.find(({ id }) => id === 'insulation')!.verdict} />
               </td>
@@ -99,14 +111,18 @@ export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: R
           </tbody>
         </table>
       </div>
-      <p className="soft">A tick proves that a path is there, not its resistance. Zero the leads first; below 1 ohm measure with four wires.</p>
+      <p className="soft">
+        A tick proves that a path is there, not its resistance. Zero the leads first; below 1 ohm measure with
+        four wires.
+      </p>
     </section>
   );
 }
 
 const shortLabel = ({ label }: { readonly label: string }) => label.replace(/^end /, '');
 
-const plannedFirst = (pairs: readonly PairCheck[]) => [...pairs].sort((a, b) => Number(b.planned) - Number(a.planned));
+const plannedFirst = (pairs: readonly PairCheck[]) =>
+  [...pairs].sort((a, b) => Number(b.planned) - Number(a.planned));
 
 /** Typed ohms as they are stored: open is null, an emptied field is no reading. */
 function ohmsFrom(text: string): number | null | undefined {

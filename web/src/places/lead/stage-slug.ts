@@ -2,4 +2,7 @@ import { stages } from '@gorvane/core/build/step.ts';
 import type { Stage } from '@gorvane/core/build/step.ts';
 
 /** Stages as they stand in addresses. */
-export const stageSlugs = stages.map((stage): { stage: Stage; slug: string } => ({ stage, slug: stage.toLowerCase() }));
+export const stageSlugs = stages.map((stage): { stage: Stage; slug: string } => ({
+  stage,
+  slug: stage.toLowerCase(),
+}));

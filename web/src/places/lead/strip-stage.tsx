@@ -35,10 +35,18 @@ export function StripStage({ plan, cards, lead }: StageProps) {
           <SegmentedControl
             value={end.end.id}
             onChange={setEndId}
-            data={plan.ends.map((candidate) => ({ value: candidate.end.id, label: `End ${candidate.end.name}` }))}
+            data={plan.ends.map((candidate) => ({
+              value: candidate.end.id,
+              label: `End ${candidate.end.name}`,
+            }))}
           />
         </div>
-        <StripDrawing plan={end.strip} cable={end.cable} judged={judged} title={`Strip of end ${end.end.name}`} />
+        <StripDrawing
+          plan={end.strip}
+          cable={end.cable}
+          judged={judged}
+          title={`Strip of end ${end.end.name}`}
+        />
         <CutTable end={end} />
         <h2>Seen in the connector</h2>
         <SectionDrawing plan={end} />
@@ -46,7 +54,13 @@ export function StripStage({ plan, cards, lead }: StageProps) {
       <aside aria-label="Gauge card and measured strip">
         <GaugeCardPanel card={card} end={end} />
         <h2>What you cut</h2>
-        <MeasuredStripTable field={`strip/${lead.record.id}/${end.end.id}`} plan={end.strip} measured={measured} judged={judged} onMeasured={setMeasured} />
+        <MeasuredStripTable
+          field={`strip/${lead.record.id}/${end.end.id}`}
+          plan={end.strip}
+          measured={measured}
+          judged={judged}
+          onMeasured={setMeasured}
+        />
         {Object.keys(measured).length > 0 && (
           <Button variant="default" onClick={() => setMeasured({})}>
             Clear the readings
@@ -79,7 +93,12 @@ function CutTable({ end }: { readonly end: EndPlan }) {
             </td>
             <td className="reading">
               {toleranceText(cut)} mm
-              {cut.beyondMethod && <div className="not-yet">▲ finer than this way of stripping holds (± {formatMillimetres(end.strip.methodUncertainty)})</div>}
+              {cut.beyondMethod && (
+                <div className="not-yet">
+                  ▲ finer than this way of stripping holds (± {formatMillimetres(end.strip.methodUncertainty)}
+                  )
+                </div>
+              )}
             </td>
             <td>
               <Length metres={cut.fromCutEnd} tolerance={Math.min(cut.plus, cut.minus)} />
@@ -102,7 +121,9 @@ function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readon
           aria-label="Name of the gauge card"
           description="the bag it was measured from"
           value={card.record.name}
-          onChange={({ currentTarget: { value } }) => card.edit('name of the gauge card', (now) => ({ ...now, name: value }))}
+          onChange={({ currentTarget: { value } }) =>
+            card.edit('name of the gauge card', (now) => ({ ...now, name: value }))
+          }
         />
       </div>
       <p className="soft">Measure the connector in your hand. Figures marked assumed are class values.</p>
@@ -112,7 +133,9 @@ function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readon
         ))}
       </div>
       <UnstyledButton className="figure" onClick={() => setUnfolded((was) => !was)} aria-expanded={unfolded}>
-        {unfolded ? 'Fewer features' : `${featureDefinitions.length - shown.length} more features, assumed unless measured`}
+        {unfolded
+          ? 'Fewer features'
+          : `${featureDefinitions.length - shown.length} more features, assumed unless measured`}
       </UnstyledButton>
       {gaugeCardProblems(card.record).map(({ feature, message }) => (
         <p key={feature} className="out" role="alert">
@@ -123,13 +146,25 @@ function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readon
   );
 }
 
-function FeatureRow({ feature, card }: { readonly feature: FeatureDefinition; readonly card: Draft<GaugeCard> }) {
+function FeatureRow({
+  feature,
+  card,
+}: {
+  readonly feature: FeatureDefinition;
+  readonly card: Draft<GaugeCard>;
+}) {
   const { value, state } = card.record.features[feature.name];
   const read = (text: string) => {
     const metres = parseLength(text);
     if (!(metres >= feature.min && metres <= feature.max))
-      throw new QuantityError(text, `${formatMillimetres(feature.min)} to ${formatMillimetres(feature.max)} mm`);
-    card.edit('gauge card', (now) => ({ ...now, features: { ...now.features, [feature.name]: { value: metres, state: 'measured' } } }));
+      throw new QuantityError(
+        text,
+        `${formatMillimetres(feature.min)} to ${formatMillimetres(feature.max)} mm`,
+      );
+    card.edit('gauge card', (now) => ({
+      ...now,
+      features: { ...now.features, [feature.name]: { value: metres, state: 'measured' } },
+    }));
   };
   return (
     <div className="field-row">
@@ -137,7 +172,13 @@ function FeatureRow({ feature, card }: { readonly feature: FeatureDefinition; re
         {feature.label} <em>{feature.symbol}</em>
         {!feature.first && <div className="soft">{feature.how}</div>}
       </label>
-      <QuantityField id={`feature-${feature.name}`} title={feature.how} field={`${card.key}/${feature.name}`} written={`${formatMillimetres(value, 2)} mm`} onRead={read} />
+      <QuantityField
+        id={`feature-${feature.name}`}
+        title={feature.how}
+        field={`${card.key}/${feature.name}`}
+        written={`${formatMillimetres(value, 2)} mm`}
+        onRead={read}
+      />
       <VerdictMark verdict={state} />
     </div>
   );

@@ -17,25 +17,39 @@ interface TesterProps {
 
 /** The simulated tester: reads a virtual lead made from the unit's plan, with the faults that are set on it. */
 export function Tester({ unitId, frozen, by, onReadings }: TesterProps) {
-  const [settings, setSettings] = useKeptValue<{ seed: number; faults: InjectedFault[] }>(`tester/${unitId}`, { seed: 1, faults: [] });
+  const [settings, setSettings] = useKeptValue<{ seed: number; faults: InjectedFault[] }>(
+    `tester/${unitId}`,
+    { seed: 1, faults: [] },
+  );
   const wiring = leadWiring(frozen.lead);
-  const isSet = (fault: InjectedFault) => settings.faults.some((other) => JSON.stringify(other) === JSON.stringify(fault));
+  const isSet = (fault: InjectedFault) =>
+    settings.faults.some((other) => JSON.stringify(other) === JSON.stringify(fault));
   const toggle = (fault: InjectedFault) =>
     setSettings({
       ...settings,
-      faults: isSet(fault) ? settings.faults.filter((other) => JSON.stringify(other) !== JSON.stringify(fault)) : [...settings.faults, fault],
+      faults: isSet(fault)
+        ? settings.faults.filter((other) => JSON.stringify(other) !== JSON.stringify(fault))
+        : [...settings.faults, fault],
     });
   return (
     <section className="tester" aria-labelledby="tester">
       <h2 id="tester">Simulated tester</h2>
-      <p className="soft">A stand-in that ships with Gorvane: it reads a virtual lead made from this unit&rsquo;s plan.</p>
+      <p className="soft">
+        A stand-in that ships with Gorvane: it reads a virtual lead made from this unit&rsquo;s plan.
+      </p>
       <Button variant="default" onClick={() => onReadings(readWithTester(frozen, settings, by))}>
         Let the tester read
       </Button>
       <details>
         <summary>Faults set on it: {settings.faults.length === 0 ? 'none' : settings.faults.length}</summary>
         {possibleFaults(wiring).map((fault) => (
-          <Checkbox key={JSON.stringify(fault)} mt={8} label={wordFault(frozen.lead, wiring, fault)} checked={isSet(fault)} onChange={() => toggle(fault)} />
+          <Checkbox
+            key={JSON.stringify(fault)}
+            mt={8}
+            label={wordFault(frozen.lead, wiring, fault)}
+            checked={isSet(fault)}
+            onChange={() => toggle(fault)}
+          />
         ))}
         <NumberInput
           mt={10}
@@ -55,11 +69,17 @@ export function Tester({ unitId, frozen, by, onReadings }: TesterProps) {
 /** One of each kind that a coax lead can have, at each end. */
 function possibleFaults(wiring: Wiring): InjectedFault[] {
   const opens = wiring.terminals.map((_, terminal): InjectedFault => ({ kind: 'open', terminal }));
-  const bad = wiring.terminals.map((_, terminal): InjectedFault => ({ kind: 'high resistance', terminal, ohms: 0.4 }));
+  const bad = wiring.terminals.map((_, terminal): InjectedFault => ({
+    kind: 'high resistance',
+    terminal,
+    ohms: 0.4,
+  }));
   const endIds = [...new Set(wiring.points.map(({ endId }) => endId))];
   const perEnd = endIds.flatMap((endId): InjectedFault[] => {
     const points = wiring.points.flatMap((point, index) => (point.endId === endId ? [index] : []));
-    const terminals = wiring.terminals.flatMap((terminal, index) => (terminal.endId === endId ? [index] : []));
+    const terminals = wiring.terminals.flatMap((terminal, index) =>
+      terminal.endId === endId ? [index] : [],
+    );
     return [
       { kind: 'short', points: [points[0]!, points[1]!] },
       { kind: 'swap', terminals: [terminals[0]!, terminals[1]!] },

@@ -15,11 +15,14 @@ export function ThreadStage(props: StageProps) {
     <div className="stage">
       <section aria-label="Threading order">
         {plan.thread.possible ? <Moments plan={plan} /> : <Refused plan={plan} />}
-        {plan.parts.filter(({ missing }) => missing).map((part) => (
-          <p key={part.id} className="advice">
-            The shop has nothing that fits as {part.label}: it must pass {mm(part.opening / 1.1)} and shrink on to the jacket. Add a size in House.
-          </p>
-        ))}
+        {plan.parts
+          .filter(({ missing }) => missing)
+          .map((part) => (
+            <p key={part.id} className="advice">
+              The shop has nothing that fits as {part.label}: it must pass {mm(part.opening / 1.1)} and shrink
+              on to the jacket. Add a size in House.
+            </p>
+          ))}
       </section>
       <ThreadInputs {...props} />
     </div>
@@ -35,9 +38,7 @@ function Moments({ plan }: { readonly plan: LeadPlan }) {
   if (moments.length === 0) return <p>Nothing has to be threaded: every part is on the lead already.</p>;
   return moments.map(({ event, moves }) => (
     <section key={event.id}>
-      <h2>
-        {event === first ? 'Before the first cut' : `Before ${event.label}`}
-      </h2>
+      <h2>{event === first ? 'Before the first cut' : `Before ${event.label}`}</h2>
       <ol className="moves" style={{ counterReset: `move ${numberBefore(plan, event.id)}` }}>
         {moves.map((move) => (
           <Move key={move.part.id} move={move} plan={plan} />
@@ -68,7 +69,8 @@ function Move({ move, plan }: { readonly move: ThreadMove; readonly plan: LeadPl
         )}
         <div className="soft">{move.reasons.map(wordReason).join(' ')}</div>
         <div>
-          <strong>Last chance:</strong> before {move.lastChance.label}.{move.mayWait ? ' It may wait till then.' : ''}
+          <strong>Last chance:</strong> before {move.lastChance.label}.
+          {move.mayWait ? ' It may wait till then.' : ''}
         </div>
       </div>
     </li>
@@ -110,7 +112,15 @@ function Refused({ plan }: { readonly plan: LeadPlan }) {
         ))}
       </ul>
       <h2>What would free it</h2>
-      {frees.length === 0 ? <p>Nothing that was tried alone is enough.</p> : <ul>{frees.map((free) => <li key={JSON.stringify(free)}>{wordFreeing(free)}</li>)}</ul>}
+      {frees.length === 0 ? (
+        <p>Nothing that was tried alone is enough.</p>
+      ) : (
+        <ul>
+          {frees.map((free) => (
+            <li key={JSON.stringify(free)}>{wordFreeing(free)}</li>
+          ))}
+        </ul>
+      )}
     </>
   );
 }
@@ -135,8 +145,13 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
       <NativeSelect
         label="End closed first"
         value={record.firstEndId ?? ''}
-        data={[{ value: '', label: 'as the plan finds' }, ...record.ends.map(({ id, name }) => ({ value: id, label: `end ${name}` }))]}
-        onChange={({ currentTarget: { value } }) => edit('first end', (now) => ({ ...now, firstEndId: value || null }))}
+        data={[
+          { value: '', label: 'as the plan finds' },
+          ...record.ends.map(({ id, name }) => ({ value: id, label: `end ${name}` })),
+        ]}
+        onChange={({ currentTarget: { value } }) =>
+          edit('first end', (now) => ({ ...now, firstEndId: value || null }))
+        }
       />
       {record.ends.map((end) => (
         <Checkbox
@@ -146,7 +161,9 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
           onChange={({ currentTarget: { checked } }) =>
             edit(`end ${end.name} fitted`, (now) => ({
               ...now,
-              fittedEndIds: checked ? [...now.fittedEndIds, end.id] : now.fittedEndIds.filter((id) => id !== end.id),
+              fittedEndIds: checked
+                ? [...now.fittedEndIds, end.id]
+                : now.fittedEndIds.filter((id) => id !== end.id),
             }))
           }
         />
@@ -160,7 +177,10 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
           { value: 'late', label: 'each part just before it would be too late' },
         ]}
         onChange={({ currentTarget: { value } }) =>
-          house.edit('threading practice', (now) => ({ ...now, practice: { ...now.practice, threading: value === 'late' ? 'late' : 'early' } }))
+          house.edit('threading practice', (now) => ({
+            ...now,
+            practice: { ...now.practice, threading: value === 'late' ? 'late' : 'early' },
+          }))
         }
       />
       <h3>Parts of this lead</h3>

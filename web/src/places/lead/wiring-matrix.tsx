@@ -3,11 +3,14 @@ import type { Proof } from '@gorvane/core/prove/proof.ts';
 /** Every contact against every other: planned, and as read. */
 export function WiringMatrix({ proof }: { readonly proof: Proof }) {
   const { points } = proof.wiring;
-  const pairAt = (a: number, b: number) => proof.pairs.find(({ from, to }) => from === Math.min(a, b) && to === Math.max(a, b));
+  const pairAt = (a: number, b: number) =>
+    proof.pairs.find(({ from, to }) => from === Math.min(a, b) && to === Math.max(a, b));
   return (
     <div className="scroll-x">
       <table className="plain-table matrix">
-        <caption className="soft">● planned to connect, ○ planned open; in colour and with a word once read</caption>
+        <caption className="soft">
+          ● planned to connect, ○ planned open; in colour and with a word once read
+        </caption>
         <thead>
           <tr>
             <td />
@@ -28,7 +31,8 @@ export function WiringMatrix({ proof }: { readonly proof: Proof }) {
                 const tone = pair.verdict === 'Good' ? 'good' : pair.verdict === 'Out' ? 'out' : 'soft';
                 return (
                   <td key={other.id} className={tone}>
-                    <span aria-hidden="true">{pair.planned ? '●' : '○'}</span> {pair.read === undefined ? 'not read' : pair.read ? 'connected' : 'open'}
+                    <span aria-hidden="true">{pair.planned ? '●' : '○'}</span>{' '}
+                    {pair.read === undefined ? 'not read' : pair.read ? 'connected' : 'open'}
                     <span className="visually-hidden">
                       , planned {pair.planned ? 'connected' : 'open'}, {pair.verdict}
                     </span>

@@ -12,10 +12,12 @@ export function Log() {
   const leads = useLeads() ?? [];
   const [text, setText] = useState('');
   if (!units) return null;
-  const nameOf = (view: UnitView) => view.unit.plan?.lead.name ?? leads.find(({ id }) => id === view.unit.leadId)?.name ?? '';
+  const nameOf = (view: UnitView) =>
+    view.unit.plan?.lead.name ?? leads.find(({ id }) => id === view.unit.leadId)?.name ?? '';
   const started = units.filter(({ progress }) => progress.started);
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const about = (view: UnitView) => `${view.unit.serial} ${view.unit.id} ${nameOf(view)} ${view.events.map(({ at, by }) => `${at.slice(0, 10)} ${by}`).join(' ')}`.toLowerCase();
+  const about = (view: UnitView) =>
+    `${view.unit.serial} ${view.unit.id} ${nameOf(view)} ${view.events.map(({ at, by }) => `${at.slice(0, 10)} ${by}`).join(' ')}`.toLowerCase();
   const found = started.filter((view) => words.every((word) => about(view).includes(word))).reverse();
   return (
     <>
@@ -23,7 +25,12 @@ export function Log() {
         <h1>Log</h1>
         <span className="soft">{started.length} units</span>
         <div className="actions">
-          <TextInput aria-label="Search the log" placeholder="serial, lead, date or name" value={text} onChange={({ currentTarget }) => setText(currentTarget.value)} />
+          <TextInput
+            aria-label="Search the log"
+            placeholder="serial, lead, date or name"
+            value={text}
+            onChange={({ currentTarget }) => setText(currentTarget.value)}
+          />
         </div>
       </div>
       {started.length === 0 ? (

@@ -23,7 +23,8 @@ export function UnitPage() {
     return (
       <Empty title="This unit is not here">
         <p>
-          Its file may not have been imported yet: see <Link to="/house#data">House</Link>. Other units are in the <Link to="/log">Log</Link>.
+          Its file may not have been imported yet: see <Link to="/house#data">House</Link>. Other units are in
+          the <Link to="/log">Log</Link>.
         </p>
       </Empty>
     );
@@ -32,7 +33,10 @@ export function UnitPage() {
 
 function UnitRecord({ view }: { readonly view: UnitView }) {
   const { unit, events, progress } = view;
-  const plan = useMemo(() => unit.plan && planLead(unit.plan.lead, unit.plan.cards, unit.plan.house), [unit.plan]);
+  const plan = useMemo(
+    () => unit.plan && planLead(unit.plan.lead, unit.plan.cards, unit.plan.house),
+    [unit.plan],
+  );
   const findings = useMemo(() => verifyChain(events), [events]);
   const word = useHappeningWords(progress.steps);
   return (
@@ -55,7 +59,9 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
       </div>
       {plan && <Run plan={plan} progress={progress} />}
       <p className={findings.length === 0 ? 'good' : 'out'}>
-        {findings.length === 0 ? `● Record chain whole, ${events.length} entries.` : `■ ${findings.map(wordFinding).join(' ')}`}
+        {findings.length === 0
+          ? `● Record chain whole, ${events.length} entries.`
+          : `■ ${findings.map(wordFinding).join(' ')}`}
       </p>
       <table className="plain-table">
         <thead>
@@ -98,7 +104,12 @@ function useHappeningWords(steps: readonly Step[]): (happening: UnitHappening) =
   const holdWords = (happening: Extract<UnitHappening, { kind: 'hold answered' }>) => {
     const step = steps.find(({ id }) => id === happening.stepId);
     const quantity = step?.hold?.reading?.quantity;
-    const reading = happening.reading === null || !quantity ? '' : happening.reading === Number.MAX_VALUE ? ', open' : `, ${write(happening.reading, quantity)}`;
+    const reading =
+      happening.reading === null || !quantity
+        ? ''
+        : happening.reading === Number.MAX_VALUE
+          ? ', open'
+          : `, ${write(happening.reading, quantity)}`;
     return `${step?.hold?.label ?? happening.stepId}: ${happening.good ? 'Good' : 'Out'}${reading}`;
   };
   return (happening) => {

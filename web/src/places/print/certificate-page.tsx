@@ -25,7 +25,11 @@ export function CertificatePage() {
         <Button onClick={() => window.print()}>Print</Button>
         <Link to={`/log/${unit.id}`}>Back to {unit.serial}</Link>
       </div>
-      {unit.plan ? <Certificate view={view} plan={unit.plan} /> : <p>This unit has not been started: there is nothing to certify.</p>}
+      {unit.plan ? (
+        <Certificate view={view} plan={unit.plan} />
+      ) : (
+        <p>This unit has not been started: there is nothing to certify.</p>
+      )}
     </main>
   );
 }
@@ -40,13 +44,15 @@ function Certificate({ view, plan }: { readonly view: UnitView; readonly plan: F
         <div>
           <h1>Certificate of {unit.serial}</h1>
           <p>
-            {plan.lead.name}, {formatMetres(plan.lead.legs[0]!.finishedLength)}, {plan.lead.ends.map(({ name, referencePlane }) => `end ${name} to ${referencePlane}`).join(', ')}
+            {plan.lead.name}, {formatMetres(plan.lead.legs[0]!.finishedLength)},{' '}
+            {plan.lead.ends.map(({ name, referencePlane }) => `end ${name} to ${referencePlane}`).join(', ')}
           </p>
         </div>
         <VerdictMark verdict={last?.verdict ?? 'Not yet'} large />
       </header>
       <p>
-        Made by {plan.house.name}. Plan frozen {new Date(events[0]!.at).toLocaleString()}, program {plan.programVersion}. Identity <span className="reading">{unit.id}</span>.
+        Made by {plan.house.name}. Plan frozen {new Date(events[0]!.at).toLocaleString()}, program{' '}
+        {plan.programVersion}. Identity <span className="reading">{unit.id}</span>.
       </p>
       {progress.proofs.map((proof, index) => (
         <ProofTable key={proof.at} plan={plan} proof={proof} number={index + 1} />
@@ -59,20 +65,30 @@ function Certificate({ view, plan }: { readonly view: UnitView; readonly plan: F
           <ul>
             {progress.reworks.map((rework) => (
               <li key={rework.at}>
-                {new Date(rework.at).toLocaleString()}: {rework.reason}. {rework.scrap.length > 0 && `Replaced: ${rework.scrap.join(', ')}.`}
+                {new Date(rework.at).toLocaleString()}: {rework.reason}.{' '}
+                {rework.scrap.length > 0 && `Replaced: ${rework.scrap.join(', ')}.`}
               </li>
             ))}
           </ul>
         </section>
       )}
       <p className={whole ? undefined : 'out'}>
-        Record of {events.length} entries, chain {whole ? 'whole' : 'NOT whole: see the Log'}. Last hash <span className="reading hash">{events.at(-1)!.hash}</span>
+        Record of {events.length} entries, chain {whole ? 'whole' : 'NOT whole: see the Log'}. Last hash{' '}
+        <span className="reading hash">{events.at(-1)!.hash}</span>
       </p>
     </article>
   );
 }
 
-function ProofTable({ plan, proof, number }: { readonly plan: FrozenPlan; readonly proof: UnitProgress['proofs'][number]; readonly number: number }) {
+function ProofTable({
+  plan,
+  proof,
+  number,
+}: {
+  readonly plan: FrozenPlan;
+  readonly proof: UnitProgress['proofs'][number];
+  readonly number: number;
+}) {
   const judged = prove(plan.lead, plan.limits, proof.readings, plan.house);
   return (
     <section>
@@ -80,7 +96,8 @@ function ProofTable({ plan, proof, number }: { readonly plan: FrozenPlan; readon
         Proof {number}: {proof.verdict}
       </h2>
       <p>
-        {new Date(proof.at).toLocaleString()}, {proof.by}, {proof.readings.instrument}, {proof.readings.celsius} °C
+        {new Date(proof.at).toLocaleString()}, {proof.by}, {proof.readings.instrument},{' '}
+        {proof.readings.celsius} °C
       </p>
       <table className="plain-table">
         <thead>
@@ -95,9 +112,12 @@ function ProofTable({ plan, proof, number }: { readonly plan: FrozenPlan; readon
           {judged.checks.map((check) => (
             <tr key={check.id}>
               <th scope="row">{check.label}</th>
-              <td className="reading">{check.judged?.reading === undefined ? check.detail : formatResistance(check.judged.reading)}</td>
               <td className="reading">
-                {check.judged && `${check.id === 'insulation' ? 'at least' : 'at most'} ${formatResistance(check.judged.limit)}`}
+                {check.judged?.reading === undefined ? check.detail : formatResistance(check.judged.reading)}
+              </td>
+              <td className="reading">
+                {check.judged &&
+                  `${check.id === 'insulation' ? 'at least' : 'at most'} ${formatResistance(check.judged.limit)}`}
               </td>
               <td>{check.leftOut ? 'left out by this house' : <VerdictMark verdict={check.verdict} />}</td>
             </tr>
@@ -126,7 +146,11 @@ function HoldTable({ progress }: { readonly progress: UnitProgress }) {
                   {step.endId && `, end ${step.endId}`}
                 </th>
                 <td className="reading">
-                  {answer?.how === 'answered' && answer.reading !== null && quantity ? (answer.reading === Number.MAX_VALUE ? 'open' : write(answer.reading, quantity)) : ''}
+                  {answer?.how === 'answered' && answer.reading !== null && quantity
+                    ? answer.reading === Number.MAX_VALUE
+                      ? 'open'
+                      : write(answer.reading, quantity)
+                    : ''}
                 </td>
                 <td>
                   {!answer && <VerdictMark verdict="Not yet" />}

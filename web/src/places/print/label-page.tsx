@@ -24,10 +24,19 @@ export function LabelPage() {
         <Link to={`/log/${unit.id}`}>Back to {unit.serial}</Link>
       </div>
       <h1 className="no-print">Label of {unit.serial}</h1>
-      {!lead && <p className="no-print">This unit has not been started: its label is printed when its plan is frozen.</p>}
+      {!lead && (
+        <p className="no-print">
+          This unit has not been started: its label is printed when its plan is frozen.
+        </p>
+      )}
       {lead && (
         <div className="label" aria-label={`Label of ${unit.serial}`}>
-          <div role="img" aria-label={`QR code: ${unit.serial} ${unit.id}`} className="qr" dangerouslySetInnerHTML={{ __html: qr ?? '' }} />
+          <div
+            role="img"
+            aria-label={`QR code: ${unit.serial} ${unit.id}`}
+            className="qr"
+            dangerouslySetInnerHTML={{ __html: qr ?? '' }}
+          />
           <div>
             <strong className="reading">{unit.serial}</strong>
             <div>{lead.name}</div>
@@ -38,7 +47,9 @@ export function LabelPage() {
           </div>
         </div>
       )}
-      <p className="no-print soft">60 x 20 mm at true size. Scanned into the search (Ctrl K), the code opens the unit.</p>
+      <p className="no-print soft">
+        60 x 20 mm at true size. Scanned into the search (Ctrl K), the code opens the unit.
+      </p>
     </main>
   );
 }

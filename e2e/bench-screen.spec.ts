@@ -1,0 +1,138 @@
+import type { Page } from '@playwright/test';
+import { buildUntil, expect, expectAccessible, openPlace, test } from './desk.ts';
+
+/** Build at the bench: gates, waivers, the way back, touch, night; and a database that is still empty. */
+
+const heading = (desk: Page) => desk.getByRole('heading', { level: 1 });
+
+test('hold points: out leads back, a waiver needs name and reason, safety takes none', async ({ desk }) => {
+  await desk.getByRole('link', { name: /^Continue/ }).click();
+  await desk.keyboard.press('PageDown');
+  await expect(heading(desk)).toHaveText('Look for nicks and whiskers, end B');
+  await desk.keyboard.press('PageDown');
+  await expect(heading(desk)).toHaveText('Look for nicks and whiskers, end B');
+  await desk.getByRole('button', { name: '■ Out' }).click();
+  await expect(desk.getByText('Uses 19.1 mm of the cable at this end.')).toBeVisible();
+  await expectAccessible(desk);
+  await desk.getByRole('button', { name: /^Go back to: Take the jacket off/ }).click();
+  await expect(heading(desk)).toHaveText('Take the jacket off, end B');
+  await buildUntil(desk, /^Tug the contact/);
+  await desk.getByRole('button', { name: 'Pass it without: waive' }).click();
+  await desk.getByRole('button', { name: /^Waive: it will stand/ }).click();
+  await expect(desk.getByText('A waiver needs the name of who answers for it.')).toBeVisible();
+  await desk.getByLabel('Who answers for it').fill('Mara');
+  await desk.getByLabel('Why').fill('pull gauge out for calibration');
+  await desk.getByRole('button', { name: /^Waive: it will stand/ }).click();
+  await expect(heading(desk)).toHaveText('Seat the contact in the body, end B');
+  await desk.keyboard.press('PageUp');
+  await expect(desk.getByText('Waived by Mara: pull gauge out for calibration')).toBeVisible();
+  await desk.keyboard.press('PageDown');
+  await buildUntil(desk, /^Measure centre to body/);
+  await expect(desk.getByText('measured, never waived')).toBeVisible();
+  await expect(desk.getByRole('button', { name: 'Pass it without: waive' })).toHaveCount(0);
+  await desk.getByLabel('Centre to body').fill('often');
+  await desk.getByLabel('Centre to body').press('Enter');
+  await expect(desk.getByText(/Found "often"; expected a resistance/)).toBeVisible();
+  await desk.getByLabel('Centre to body').fill('0.2');
+  await desk.getByLabel('Centre to body').press('Enter');
+  await expect(desk.getByRole('button', { name: /^Go back to: Seat the contact/ })).toBeVisible();
+});
+
+test('a part that would be too late holds the step', async ({ desk }) => {
+  await desk
+    .getByRole('row', { name: /OS-0004/ })
+    .getByRole('link')
+    .click();
+  await expect(heading(desk)).toHaveText('Build unit OS-0004');
+  await desk.keyboard.press('Space');
+  await expect(heading(desk)).toHaveText('Count the parts and cut the cable');
+  await desk.keyboard.press('Space');
+  await expect(heading(desk)).toHaveText('Thread the parts');
+  const parts = desk.locator('.parts button');
+  await expect(parts).toHaveCount(5);
+  await parts.nth(0).click();
+  await parts.nth(1).click();
+  await desk.keyboard.press('Space');
+  await expect(heading(desk)).toHaveText('Take the jacket off, end A');
+  for (const title of [/^Look for nicks/, /^Tug the contact/]) {
+    while (!title.test((await heading(desk).textContent()) ?? '')) {
+      const now = await heading(desk).textContent();
+      await desk.keyboard.press('PageDown');
+      await expect(heading(desk)).not.toHaveText(now!);
+    }
+    await desk.getByRole('button', { name: '● Good' }).click();
+  }
+  await expect(heading(desk)).toHaveText('Seat the contact in the body, end A');
+  await expect(desk.getByText('One part is not ticked')).toBeVisible();
+  await desk.keyboard.press('PageDown');
+  await expect(heading(desk)).toHaveText('Seat the contact in the body, end A');
+  await desk.getByRole('button', { name: /ferrule, end A/ }).click();
+  await desk.keyboard.press('Space');
+  await expect(heading(desk)).toHaveText('Measure where the contact stands, end A');
+});
+
+test('the night bench in portrait, by touch', async ({ browser }) => {
+  const context = await browser.newContext({
+    baseURL: 'http://localhost:4791',
+    viewport: { width: 800, height: 1280 },
+    hasTouch: true,
+  });
+  const desk = await context.newPage();
+  await desk.goto('/house');
+  await desk.getByText('night bench').tap();
+  await expectAccessible(desk);
+  await desk.getByRole('link', { name: 'Bench', exact: true }).tap();
+  await expectAccessible(desk);
+  await desk.getByRole('link', { name: /^Continue/ }).tap();
+  await expect(heading(desk)).toHaveText('Measure the strip, end B');
+  await desk.getByRole('button', { name: /^Done/ }).tap();
+  await expect(heading(desk)).toHaveText('Look for nicks and whiskers, end B');
+  await expectAccessible(desk);
+  const width = await desk.evaluate(() => document.documentElement.scrollWidth);
+  expect(width).toBeLessThanOrEqual(800);
+  await context.close();
+});
+
+test('an empty database says what to do, and a lead of another kind is made and planned from it', async ({
+  desk,
+}) => {
+  await openPlace(desk, 'House');
+  await desk.getByRole('button', { name: 'Empty the database' }).click();
+  await desk.getByRole('button', { name: 'Remove all' }).click();
+  await openPlace(desk, 'Log');
+  await expect(desk.getByText('No unit has been started')).toBeVisible();
+  await expectAccessible(desk);
+  await openPlace(desk, 'Bench');
+  await expect(desk.getByText('Nothing on the bench')).toBeVisible();
+  await desk.getByRole('button', { name: 'Make the lead' }).click();
+  await expect(desk.getByText('Nothing typed; expected a length')).toBeVisible();
+  await desk.getByLabel('Picture or clock').check();
+  await desk.getByLabel('2. How long?').fill('-3');
+  await desk.getByLabel('3. How many?').fill('0');
+  await expect(desk.getByText(/above 0 and at most 1000 m/)).toBeVisible();
+  await expect(desk.getByText('a whole number from 1 to 500')).toBeVisible();
+  await desk.getByLabel('2. How long?').fill('6 ft 6 in');
+  await desk.getByLabel('3. How many?').fill('1');
+  await desk.getByRole('button', { name: 'Make the lead' }).click();
+  await expect(heading(desk)).toHaveText('75-ohm patch lead');
+  await expect(desk.getByText('Every part goes together.')).toBeVisible();
+  await desk.getByRole('link', { name: 'Build B1-0001' }).click();
+  await desk.keyboard.press('Space');
+  await expect(heading(desk)).toHaveText('Count the parts and cut the cable');
+});
+
+test('Ctrl K finds a unit by its serial or by what its code says', async ({ desk }) => {
+  await desk.keyboard.press('Control+k');
+  await desk.getByLabel('Find a lead, a serial').fill('os-0002');
+  await desk.keyboard.press('Enter');
+  await expect(heading(desk)).toHaveText('OS-0002');
+  const id = desk.url().split('/').at(-1)!;
+  await desk.keyboard.press('Control+k');
+  await desk.getByLabel('Find a lead, a serial').fill(`OS-0002 ${id}`);
+  await expect(desk.locator('.finder .chosen')).toContainText('OS-0002');
+  await desk.keyboard.press('Escape');
+  await openPlace(desk, 'Bench');
+  await desk.keyboard.press('Shift+?');
+  await expect(desk.getByRole('dialog')).toContainText('Page Up');
+  await expectAccessible(desk);
+});

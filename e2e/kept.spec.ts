@@ -1,0 +1,124 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, openPlace, openStage, test } from './desk.ts';
+
+/** Nothing is lost: reloads, closed tabs, two tabs, no network, files out and in. */
+
+const openUnit = (desk: Page, serial: string) =>
+  desk
+    .getByRole('row', { name: new RegExp(serial) })
+    .getByRole('link')
+    .click();
+
+test('a build goes on where it was left, also with half a reading typed and the tab closed', async ({
+  desk,
+  context,
+}) => {
+  await openUnit(desk, 'OS-0003');
+  await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Measure the strip, end B');
+  await desk.getByLabel('braid as cut').fill('9.2');
+  await expect(desk.getByRole('row', { name: /^braid/ })).toContainText('Good');
+  await desk.keyboard.press('PageDown');
+  await desk.getByRole('button', { name: '● Good' }).click();
+  await desk.keyboard.press('PageDown');
+  await desk.getByRole('button', { name: '● Good' }).click();
+  await desk.keyboard.press('PageDown');
+  await desk.getByLabel('Contact before').fill('0.1');
+  await desk.waitForTimeout(300);
+  const address = desk.url();
+  await desk.close();
+  const again = await context.newPage();
+  await again.goto(address);
+  await expect(again.getByRole('heading', { level: 1 })).toHaveText(
+    'Measure where the contact stands, end B',
+  );
+  await expect(again.getByLabel('Contact before')).toHaveValue('0.1');
+  await again.getByLabel('Contact before').press('Enter');
+  await expect(again.getByRole('heading', { level: 1 })).toHaveText('Measure centre to body, end B');
+  await again.goto(address.replace('/build/', '/log/'));
+  await expect(again.getByText('Record chain whole')).toBeVisible();
+  await expect(again.getByText('Strip of end B: braid 9.20 mm')).toBeVisible();
+  await expect(again.getByText('Done: Measure the strip, end B')).toHaveCount(1);
+});
+
+test('an edit is saved within a second; a text that does not parse is still there after a reload', async ({
+  desk,
+}) => {
+  await openPlace(desk, 'Leads');
+  await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
+  await openStage(desk, 'Cut');
+  await desk.getByLabel('Finished length').fill('2.5 m');
+  await desk.waitForTimeout(1000);
+  await desk.reload();
+  await expect(desk.getByLabel('Finished length')).toHaveValue('2.5 m');
+  await desk.getByLabel('Finished length').fill('2.5 mx');
+  await expect(desk.getByText(/Found "2.5 mx"; expected a length/)).toBeVisible();
+  await expect(desk.getByText('figures are from the last values that did')).toBeVisible();
+  await expect(desk.getByRole('row', { name: 'Finished length' })).toContainText('500.0 mm');
+  await desk.waitForTimeout(300);
+  await desk.reload();
+  await expect(desk.getByLabel('Finished length')).toHaveValue('2.5 mx');
+  await desk.getByLabel('Finished length').press('Escape');
+  await expect(desk.getByLabel('Finished length')).toHaveValue('2.5 m');
+});
+
+test('two open tabs see each other’s changes and both survive', async ({ desk, context }) => {
+  await openPlace(desk, 'Leads');
+  await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
+  await openStage(desk, 'Cut');
+  const other = await context.newPage();
+  await other.goto(desk.url());
+  await other.getByLabel('Finished length').fill('5 m');
+  await expect(desk.getByLabel('Finished length')).toHaveValue('5 m');
+  await desk.getByLabel('Slack').fill('30');
+  await expect(other.getByLabel('Slack')).toHaveValue('30 mm');
+  await expect(other.getByLabel('Finished length')).toHaveValue('5 m');
+});
+
+test('after the first load it opens with the network cut', async ({ desk, context }) => {
+  await desk.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await desk.waitForFunction(async () => (await caches.keys()).length > 0);
+  await desk.reload();
+  await context.setOffline(true);
+  await desk.goto('/leads');
+  await expect(desk.getByRole('link', { name: /^Receiver patch lead/ })).toBeVisible();
+  await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
+  await openStage(desk, 'Strip');
+  await expect(desk.getByRole('img', { name: /^Strip of end A/ })).toBeVisible();
+  await context.setOffline(false);
+});
+
+test('everything goes out to a file, the database is emptied, the file is read, all is back', async ({
+  desk,
+}) => {
+  await openPlace(desk, 'House');
+  const [file] = await Promise.all([
+    desk.waitForEvent('download'),
+    desk.getByRole('button', { name: 'Export everything' }).click(),
+  ]);
+  const bytes = readFileSync((await file.path())!);
+  await desk.getByRole('button', { name: 'Empty the database' }).click();
+  await desk.getByRole('button', { name: 'Remove all' }).click();
+  await expect(desk.getByText('The database is empty.')).toBeVisible();
+  await openPlace(desk, 'Leads');
+  await expect(desk.getByText('No leads yet')).toBeVisible();
+  await openPlace(desk, 'House');
+
+  const choose = (name: string, buffer: Buffer) =>
+    desk.getByLabel('Archive to import').setInputFiles({ name, mimeType: 'application/zip', buffer });
+  const refusal = desk.getByRole('alert').filter({ hasText: 'Nothing was changed' });
+  await choose('cut.zip', bytes.subarray(0, bytes.length / 2));
+  await expect(refusal).toContainText('cut off');
+  await choose('other.zip', Buffer.from('not a zip'));
+  await expect(refusal).toContainText('not a zip file');
+  await choose('good.zip', bytes);
+  await expect(desk.getByText(/records added/)).toBeVisible();
+
+  await openPlace(desk, 'Log');
+  await desk.getByRole('link', { name: 'OS-0002' }).click();
+  await expect(desk.getByText('Record chain whole')).toBeVisible();
+  await openPlace(desk, 'House');
+  await desk.getByRole('button', { name: 'Start again with the demo data' }).click();
+  await desk.getByRole('button', { name: 'Remove all and load the demo data' }).click();
+  await expect(desk.getByText('The demo data are in.')).toBeVisible();
+});

@@ -1,1 +1,0 @@
-export default { plugins: { 'postcss-preset-mantine': {} } };

@@ -1,0 +1,101 @@
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import { starters } from '@gorvane/core/lead/starters.ts';
+import { verifyChain } from '@gorvane/core/record/chain.ts';
+import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import { exportEverything, importArchive, startEmpty } from './archive.ts';
+import { database } from './database.ts';
+import { createLead } from './new-lead.ts';
+import { eventsOfUnit, recordHappenings, startUnit } from './units.ts';
+
+const contents = async () =>
+  Object.fromEntries(
+    await Promise.all(database.tables.map(async (table) => [table.name, await table.toArray()] as const)),
+  );
+
+async function firstUnitStarted() {
+  await createLead({ starter: starters[0]!, length: 3.4, quantity: 2 });
+  const [unit] = await database.units.orderBy('serial').toArray();
+  await startUnit(unit!.id);
+  return (await database.units.get(unit!.id))!;
+}
+
+beforeEach(startEmpty);
+
+describe('a new lead', () => {
+  test('makes lead, card, order line and units with running serials', async () => {
+    await createLead({ starter: starters[0]!, length: 3.4, quantity: 2 });
+    await createLead({ starter: starters[1]!, length: 1, quantity: 1 });
+    const units = await database.units.orderBy('serial').toArray();
+    expect(units.map(({ serial, sequence }) => [serial, sequence])).toEqual([
+      ['B1-0001', 1],
+      ['B1-0002', 2],
+      ['B1-0003', 1],
+    ]);
+    expect((await database.orders.toArray()).map(({ lines }) => lines[0]!.quantity).sort()).toEqual([1, 2]);
+  });
+});
+
+describe('a unit’s record', () => {
+  test('starting twice freezes one plan and writes one entry', async () => {
+    const unit = await firstUnitStarted();
+    await Promise.all([startUnit(unit.id), startUnit(unit.id)]);
+    expect((await database.units.get(unit.id))!.plan).toEqual(unit.plan);
+    expect((await eventsOfUnit(unit.id)).map(({ happening }) => happening.kind)).toEqual(['started']);
+  });
+
+  test('two tabs that finish the same step write it once, in one whole chain', async () => {
+    const unit = await firstUnitStarted();
+    const step = unit.plan!.steps[0]!;
+    const finish = () =>
+      recordHappenings(unit.id, (now): UnitHappening[] =>
+        now.current?.id === step.id ? [{ kind: 'step done', stepId: step.id }] : [],
+      );
+    await Promise.all([finish(), finish(), finish()]);
+    const events = await eventsOfUnit(unit.id);
+    expect(events.filter(({ happening }) => happening.kind === 'step done')).toHaveLength(1);
+    expect(verifyChain(events)).toEqual([]);
+  });
+
+  test('a change of the lead does not touch a unit that was started', async () => {
+    const unit = await firstUnitStarted();
+    const lead = (await database.leads.get(unit.leadId))!;
+    await database.leads.put({ ...lead, name: 'another name' });
+    await startUnit(unit.id);
+    expect((await database.units.get(unit.id))!.plan!.lead.name).toBe(starters[0]!.leadName);
+  });
+});
+
+describe('everything out and in', () => {
+  test('exported, emptied and imported, all is back', async () => {
+    const unit = await firstUnitStarted();
+    await database.blobs.put({ hash: 'ab', bytes: new Uint8Array([1, 2, 3]) });
+    const before = await contents();
+    const bytes = await exportEverything();
+    await startEmpty();
+    expect(await database.units.count()).toBe(0);
+    await importArchive(bytes);
+    const after = await contents();
+    for (const table of ['leads', 'gaugeCards', 'orders', 'units', 'events', 'blobs'])
+      expect(after[table]).toEqual(before[table]);
+    expect(verifyChain(await eventsOfUnit(unit.id))).toEqual([]);
+  });
+
+  test('a bad file changes nothing', async () => {
+    await firstUnitStarted();
+    const before = await contents();
+    const bytes = await exportEverything();
+    for (const bad of [
+      bytes.slice(0, 200),
+      new Uint8Array([1, 2, 3]),
+      bytes.map((byte, index) => (index === 400 ? byte ^ 255 : byte)),
+    ])
+      await expect(importArchive(bad)).rejects.toThrow();
+    expect(await contents()).toEqual(before);
+  });
+
+  test('importing the same file again adds and replaces nothing', async () => {
+    await firstUnitStarted();
+    const bytes = await exportEverything();
+    expect(await importArchive(bytes)).toMatchObject({ added: 0, replaced: 0 });
+  });
+});
