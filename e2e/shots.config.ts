@@ -1,0 +1,14 @@
+import { defineConfig } from '@playwright/test';
+import { demoServer, launchOptions } from './browser.ts';
+
+/** Not a test: drives the demo and writes the pictures of docs/screenshots. */
+export default defineConfig({
+  testDir: '.',
+  testMatch: 'shots.ts',
+  workers: 1,
+  timeout: 120_000,
+  reporter: 'list',
+  outputDir: '../test-results',
+  use: { baseURL: 'http://localhost:4792', viewport: { width: 1280, height: 800 }, launchOptions },
+  webServer: demoServer(4792),
+});

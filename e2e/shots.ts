@@ -1,0 +1,47 @@
+import { fileURLToPath } from 'node:url';
+import type { Page } from '@playwright/test';
+import { buildUntil, expect, openPlace, openStage, test } from './desk.ts';
+
+const shot = async (page: Page, name: string) => {
+  await page.mouse.move(0, 0);
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: fileURLToPath(new URL(`../docs/screenshots/${name}.png`, import.meta.url)) });
+};
+
+test('pictures of every main view', async ({ desk }) => {
+  await shot(desk, 'bench');
+  await openPlace(desk, 'Leads');
+  await shot(desk, 'leads');
+  await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
+  for (const stage of ['Choose', 'Cut', 'Thread', 'Strip', 'Join']) {
+    await openStage(desk, stage);
+    await shot(desk, stage.toLowerCase());
+  }
+  await openPlace(desk, 'House');
+  await shot(desk, 'house');
+  await desk.getByText('night bench').click();
+  await openPlace(desk, 'Bench');
+  await desk.getByRole('link', { name: /^Continue/ }).click();
+  await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Measure the strip, end B');
+  await shot(desk, 'build');
+  await buildUntil(desk, /^Prove the lead/);
+  await desk.getByRole('link', { name: 'Open Prove' }).click();
+  await desk.getByText('Faults set on it').click();
+  await desk.getByLabel('centre open at end B').check();
+  await desk.getByRole('button', { name: 'Let the tester read' }).click();
+  await openPlace(desk, 'House');
+  await desk.getByText('paper', { exact: true }).click();
+  await desk.goBack();
+  await expect(desk.getByText('2 explanations are equally small')).toBeVisible();
+  await shot(desk, 'prove');
+  await openStage(desk, 'Finish');
+  await shot(desk, 'finish');
+  await openPlace(desk, 'Log');
+  await shot(desk, 'log');
+  await desk.getByRole('link', { name: 'OS-0002' }).click();
+  await expect(desk.getByText('Record chain whole')).toBeVisible();
+  await shot(desk, 'unit');
+  await desk.getByRole('link', { name: 'Certificate' }).click();
+  await expect(desk.getByRole('heading', { name: 'Proof 2: Good' })).toBeVisible();
+  await shot(desk, 'certificate');
+});
