@@ -4,6 +4,9 @@ import { buildUntil, expect, openPlace, openStage, test } from './desk.ts';
 
 const shot = async (page: Page, name: string) => {
   await page.mouse.move(0, 0);
+  await page.evaluate(() => {
+    window.scrollTo(0, 0);
+  });
   await page.waitForTimeout(500);
   await page.screenshot({ path: fileURLToPath(new URL(`../docs/screenshots/${name}.png`, import.meta.url)) });
 };

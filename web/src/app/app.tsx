@@ -4,15 +4,15 @@ import { Notifications } from '@mantine/notifications';
 import type { ReactNode } from 'react';
 import { useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
-import { RouterProvider } from 'react-router';
+import { createBrowserRouter, RouterProvider } from 'react-router';
 import { FirstUnit } from '../controls/writing.ts';
 import { prepareDatabase } from '../data/start.ts';
 import { useHouse } from '../data/live.ts';
-import { createRouter } from './routes.tsx';
+import { routes } from './routes.tsx';
 import type { Store } from './store.ts';
 import { theme } from './theme.ts';
 
-const router = createRouter();
+const router = createBrowserRouter(routes);
 
 export function App({ store }: { readonly store: Store }) {
   return (

@@ -1,54 +1,53 @@
-import { createBrowserRouter, useRouteError } from 'react-router';
+import type { RouteObject } from 'react-router';
+import { useRouteError } from 'react-router';
 import { Bench } from '../places/bench/bench.tsx';
 import { Shell } from './shell.tsx';
 
 /** Every place has its address; all but the first are loaded when they are opened. */
-export function createRouter() {
-  return createBrowserRouter([
-    {
-      element: <Shell />,
-      errorElement: <Failed />,
-      children: [
-        { index: true, element: <Bench /> },
-        {
-          path: 'leads',
-          lazy: async () => ({ Component: (await import('../places/leads/leads.tsx')).Leads }),
-        },
-        {
-          path: 'leads/:leadId/:stage?',
-          lazy: async () => ({ Component: (await import('../places/lead/lead-page.tsx')).LeadPage }),
-        },
-        { path: 'log', lazy: async () => ({ Component: (await import('../places/log/log.tsx')).Log }) },
-        {
-          path: 'log/:unitId',
-          lazy: async () => ({ Component: (await import('../places/log/unit-page.tsx')).UnitPage }),
-        },
-        {
-          path: 'house',
-          lazy: async () => ({ Component: (await import('../places/house/house-page.tsx')).HousePage }),
-        },
-        { path: '*', element: <NotFound /> },
-      ],
-    },
-    {
-      path: 'build/:unitId',
-      errorElement: <Failed />,
-      lazy: async () => ({ Component: (await import('../places/build/build-page.tsx')).BuildPage }),
-    },
-    {
-      path: 'print/label/:unitId',
-      errorElement: <Failed />,
-      lazy: async () => ({ Component: (await import('../places/print/label-page.tsx')).LabelPage }),
-    },
-    {
-      path: 'print/certificate/:unitId',
-      errorElement: <Failed />,
-      lazy: async () => ({
-        Component: (await import('../places/print/certificate-page.tsx')).CertificatePage,
-      }),
-    },
-  ]);
-}
+export const routes: RouteObject[] = [
+  {
+    element: <Shell />,
+    errorElement: <Failed />,
+    children: [
+      { index: true, element: <Bench /> },
+      {
+        path: 'leads',
+        lazy: async () => ({ Component: (await import('../places/leads/leads.tsx')).Leads }),
+      },
+      {
+        path: 'leads/:leadId/:stage?',
+        lazy: async () => ({ Component: (await import('../places/lead/lead-page.tsx')).LeadPage }),
+      },
+      { path: 'log', lazy: async () => ({ Component: (await import('../places/log/log.tsx')).Log }) },
+      {
+        path: 'log/:unitId',
+        lazy: async () => ({ Component: (await import('../places/log/unit-page.tsx')).UnitPage }),
+      },
+      {
+        path: 'house',
+        lazy: async () => ({ Component: (await import('../places/house/house-page.tsx')).HousePage }),
+      },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+  {
+    path: 'build/:unitId',
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import('../places/build/build-page.tsx')).BuildPage }),
+  },
+  {
+    path: 'print/label/:unitId',
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import('../places/print/label-page.tsx')).LabelPage }),
+  },
+  {
+    path: 'print/certificate/:unitId',
+    errorElement: <Failed />,
+    lazy: async () => ({
+      Component: (await import('../places/print/certificate-page.tsx')).CertificatePage,
+    }),
+  },
+];
 
 function NotFound() {
   return (

@@ -65,7 +65,12 @@ export function Shell() {
           <span>{house?.benchName}</span>
           {savedAt && (
             <span>
-              saved {new Date(savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}
+              saved{' '}
+              {new Date(savedAt).toLocaleTimeString([], {
+                hour: '2-digit',
+                minute: '2-digit',
+                hourCycle: 'h23',
+              })}
             </span>
           )}
         </div>

@@ -19,7 +19,12 @@ function Panel({ onRead }: { readonly onRead: (metres: number) => void }) {
   };
   return (
     <main>
-      <QuantityField label="Stem" field="stem" written={`${Number((metres * 1e3).toFixed(3))} mm`} onRead={read} />
+      <QuantityField
+        label="Stem"
+        field="stem"
+        written={`${Number((metres * 1e3).toFixed(3))} mm`}
+        onRead={read}
+      />
       <QuantityField label="Stop" field="stop" written="" onRead={parseLength} />
     </main>
   );

@@ -1,0 +1,56 @@
+import { ferryLanding } from '@gorvane/demo/ferry-landing.ts';
+import type { Archive } from '@gorvane/core/file/archive.ts';
+import { tableNames } from '@gorvane/core/file/archive.ts';
+import { MantineProvider } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import { cleanup, render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { Provider } from 'react-redux';
+import { createMemoryRouter, RouterProvider } from 'react-router';
+import { routes } from '../src/app/routes.tsx';
+import { createStore } from '../src/app/store.ts';
+import { FirstUnit } from '../src/controls/writing.ts';
+import { startEmpty } from '../src/data/archive.ts';
+import { database } from '../src/data/database.ts';
+
+/** The demo scenario; what a test wants other is said in `change`. */
+export const demo = ferryLanding();
+export const unitOf = (serial: string) => demo.units.find((unit) => unit.serial === serial)!;
+export const receiver = demo.leads.find(({ name }) => name === 'Receiver patch lead')!;
+
+export async function fill(archive: Archive = demo): Promise<void> {
+  await startEmpty();
+  await database.house.clear();
+  for (const name of tableNames) await database.table(name).bulkAdd([...archive[name]]);
+}
+
+/** Everything a piece of the interface stands in. */
+export function Around({
+  children,
+  store = createStore(),
+}: {
+  readonly children: ReactNode;
+  readonly store?: ReturnType<typeof createStore>;
+}) {
+  return (
+    <MantineProvider env="test">
+      <Notifications />
+      <Provider store={store}>
+        <FirstUnit value="mm">{children}</FirstUnit>
+      </Provider>
+    </MantineProvider>
+  );
+}
+
+/** Opens an address of the application over what the database holds. */
+export function openAt(address: string) {
+  cleanup();
+  const store = createStore();
+  const router = createMemoryRouter(routes, { initialEntries: [address] });
+  render(
+    <Around store={store}>
+      <RouterProvider router={router} />
+    </Around>,
+  );
+  return { store, router };
+}
