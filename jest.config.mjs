@@ -18,6 +18,7 @@ const shared = {
 };
 
 export default {
+  testTimeout: 60_000,
   projects: [
     {
       ...shared,

@@ -7,6 +7,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   timeout: 180_000,
+  expect: { timeout: 20_000 },
   forbidOnly: true,
   reporter: [
     ['list'],

@@ -7,6 +7,7 @@ const heading = (desk: Page) => desk.getByRole('heading', { level: 1 });
 
 test('hold points: out leads back, a waiver needs name and reason, safety takes none', async ({ desk }) => {
   await desk.getByRole('link', { name: /^Continue/ }).click();
+  await expect(heading(desk)).toHaveText('Measure the strip, end B');
   await desk.keyboard.press('PageDown');
   await expect(heading(desk)).toHaveText('Look for nicks and whiskers, end B');
   await desk.keyboard.press('PageDown');

@@ -12,16 +12,31 @@ import { createStore } from '../src/app/store.ts';
 import { FirstUnit } from '../src/controls/writing.ts';
 import { startEmpty } from '../src/data/archive.ts';
 import { database } from '../src/data/database.ts';
+import { unsavedChanges } from '../src/draft/draft-slice.ts';
 
 /** The demo scenario; what a test wants other is said in `change`. */
 export const demo = ferryLanding();
 export const unitOf = (serial: string) => demo.units.find((unit) => unit.serial === serial)!;
 export const receiver = demo.leads.find(({ name }) => name === 'Receiver patch lead')!;
 
+/** The store of the page opened last: what it still has to save belongs to the test before. */
+let lastStore: ReturnType<typeof createStore> | undefined;
+
+async function settled(): Promise<void> {
+  cleanup();
+  const isUnsaved = () =>
+    Object.values(lastStore?.getState().draft.records ?? {}).some(
+      (draft) => unsavedChanges(draft).length > 0,
+    );
+  for (let tries = 0; tries < 40 && isUnsaved(); tries++)
+    await new Promise((resolve) => setTimeout(resolve, 50));
+}
+
 export async function fill(archive: Archive = demo): Promise<void> {
+  await settled();
   await startEmpty();
   await database.house.clear();
-  for (const name of tableNames) await database.table(name).bulkAdd([...archive[name]]);
+  for (const name of tableNames) await database.table(name).bulkPut([...archive[name]]);
 }
 
 /** Everything a piece of the interface stands in. */
@@ -46,6 +61,7 @@ export function Around({
 export function openAt(address: string) {
   cleanup();
   const store = createStore();
+  lastStore = store;
   const router = createMemoryRouter(routes, { initialEntries: [address] });
   render(
     <Around store={store}>

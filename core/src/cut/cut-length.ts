@@ -15,6 +15,8 @@ export interface CutLength {
   readonly cut: Explained;
   /** Cable between the two jacket edges in the finished lead, metres. */
   readonly betweenJackets: number;
+  /** The same once spare and slack are used up: what the finished length itself leaves. */
+  readonly leastBetweenJackets: number;
   /** As taken from the reel, with the squaring cuts, metres. */
   readonly offTheReel: Explained;
   /** What one more termination of each end uses, by end. */
@@ -122,6 +124,10 @@ export function cutLengthOf(
     terms,
     source,
   };
+  const betweenJackets = ends.reduce(
+    (left, end) => left - cutOf(strips.get(end.id)!, 'conductor').position.value,
+    cut.value,
+  );
   const reel: Term[] = [
     { label: 'Cut length', value: cut.value, kind: 'length' },
     {
@@ -135,10 +141,8 @@ export function cutLengthOf(
     pieceId: piece.id,
     cableId: piece.cableId,
     cut,
-    betweenJackets: ends.reduce(
-      (left, end) => left - cutOf(strips.get(end.id)!, 'conductor').position.value,
-      cut.value,
-    ),
+    betweenJackets,
+    leastBetweenJackets: betweenJackets - sum(extras),
     offTheReel: {
       value: sum(reel),
       kind: 'length',

@@ -78,10 +78,10 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
   const cardsByEnd = new Map(ends.map(({ end, card }) => [end.id, card]));
   const strips = new Map(ends.map(({ end, strip }) => [end.id, strip]));
   const cuts = lead.pieces.map((piece) => cutLengthOf(lead, piece, cardsByEnd, strips, house));
-  for (const { betweenJackets } of cuts)
-    if (!(betweenJackets > 0))
+  for (const { leastBetweenJackets } of cuts)
+    if (!(leastBetweenJackets > 0))
       throw new PlanError(
-        `The ends alone are longer than the finished length: ${(betweenJackets * 1e3).toFixed(1)} mm of cable would remain between them.`,
+        `The ends alone are longer than the finished length: ${(leastBetweenJackets * 1e3).toFixed(1)} mm of cable would remain between them.`,
       );
   const lengths = new Map(cuts.map(({ pieceId, betweenJackets }) => [pieceId, betweenJackets]));
   const parts = threadedParts(lead, cardsByEnd, house);

@@ -7,6 +7,7 @@ import { Shell } from './shell.tsx';
 export const routes: RouteObject[] = [
   {
     element: <Shell />,
+    hydrateFallbackElement: <></>,
     errorElement: <Failed />,
     children: [
       { index: true, element: <Bench /> },
@@ -32,16 +33,19 @@ export const routes: RouteObject[] = [
   },
   {
     path: 'build/:unitId',
+    hydrateFallbackElement: <></>,
     errorElement: <Failed />,
     lazy: async () => ({ Component: (await import('../places/build/build-page.tsx')).BuildPage }),
   },
   {
     path: 'print/label/:unitId',
+    hydrateFallbackElement: <></>,
     errorElement: <Failed />,
     lazy: async () => ({ Component: (await import('../places/print/label-page.tsx')).LabelPage }),
   },
   {
     path: 'print/certificate/:unitId',
+    hydrateFallbackElement: <></>,
     errorElement: <Failed />,
     lazy: async () => ({
       Component: (await import('../places/print/certificate-page.tsx')).CertificatePage,

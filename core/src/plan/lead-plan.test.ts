@@ -1,0 +1,149 @@
+import { describe, expect, test } from '@jest/globals';
+import { cables } from '../cable/catalogue/catalogue.ts';
+import { connectors } from '../connector/catalogue/catalogue.ts';
+import { nominalGaugeCard } from '../connector/gauge-card.ts';
+import type { House } from '../house/house.ts';
+import { houseSchema } from '../house/house.ts';
+import { starters } from '../lead/starters.ts';
+import { cutOf } from '../strip/strip-plan.ts';
+import { exampleLead, house, measuredCard, now } from '../testing/example.ts';
+import { designStates } from './design-states.ts';
+import { freezePlan, frozenPlanSchema } from './frozen-plan.ts';
+import { PlanError, planLead } from './lead-plan.ts';
+
+const practised = (practice: Partial<House['practice']>): House => ({
+  ...house,
+  practice: { ...house.practice, ...practice },
+});
+const planOf = (cableId: string, connectorId: string, as: House = house) => {
+  const { lead, card } = exampleLead({ cableId, connectorId });
+  return planLead(lead, [card], as);
+};
+
+describe('every cable with every connector, under every practice', () => {
+  const pairs = cables.flatMap(({ id }) => connectors.map((connector) => [id, connector.id] as const));
+  const practices = (['tool', 'blade'] as const).flatMap((stripping) =>
+    (['early', 'late'] as const).flatMap((threading) =>
+      (['after the full test', 'before, as strain relief'] as const).map((outerSeal) =>
+        practised({ stripping, threading, outerSeal }),
+      ),
+    ),
+  );
+
+  test.each(pairs)('%s with %s is planned, or says which part does not fit', (cableId, connectorId) => {
+    for (const as of practices) {
+      const plan = planOf(cableId, connectorId, as);
+      for (const { strip, fit } of plan.ends) {
+        const positions = strip.cuts.map(({ position }) => position.value);
+        expect(positions).toEqual([...positions].sort((a, b) => a - b));
+        for (const check of fit) expect(check.verdict === 'fits' || check.consequence.length > 0).toBe(true);
+      }
+      for (const match of plan.matches) {
+        expect(match.totalLossDb).toBeGreaterThan(0);
+        expect(match.powerAtLoad.value).toBeLessThan(plan.lead.requirement.inputPower.value);
+        expect(match.swrInput).toBeGreaterThanOrEqual(1);
+      }
+      for (const { expected, limit } of plan.paths) expect(limit.value).toBeGreaterThan(expected);
+      if (!plan.thread.possible) expect(plan.thread.pairs.length).toBeGreaterThan(0);
+      else expect(plan.steps.length).toBeGreaterThan(25);
+    }
+  });
+
+  test('what a starter offers fits throughout and needs no change', () => {
+    for (const { cableId, connectorId } of starters) {
+      const plan = planOf(cableId, connectorId);
+      expect(plan.ends.flatMap(({ fit }) => fit.filter(({ verdict }) => verdict === 'does not fit'))).toEqual(
+        [],
+      );
+      expect(
+        plan.joints
+          .filter(({ label }) => !label.includes('system'))
+          .every(({ verdict }) => verdict === 'match'),
+      ).toBe(true);
+    }
+  });
+});
+
+describe('what changes what', () => {
+  test('a measured depth moves strip, cut length and resistance limit together', () => {
+    const { lead, card } = exampleLead();
+    const before = planLead(lead, [card], house);
+    const after = planLead(
+      lead,
+      [measuredCard(card, { stopDepth: card.features.stopDepth.value + 1e-3 })],
+      house,
+    );
+    const moved = (of: typeof before) => cutOf(of.ends[0]!.strip, 'conductor').position.value;
+    expect(moved(after) - moved(before)).toBeCloseTo(1e-3, 9);
+    expect(after.cuts[0]!.cut.value - before.cuts[0]!.cut.value).toBeCloseTo(2e-3, 9);
+    expect(after.cuts[0]!.betweenJackets).toBeCloseTo(before.cuts[0]!.betweenJackets, 9);
+  });
+
+  test('a warm bench allows more resistance', () => {
+    const { lead, card } = exampleLead();
+    const cold = planLead(lead, [card], { ...house, roomCelsius: 5 });
+    const warm = planLead(lead, [card], { ...house, roomCelsius: 35 });
+    expect(warm.paths[0]!.limit.value).toBeGreaterThan(cold.paths[0]!.limit.value * 1.08);
+  });
+
+  test('two ends may differ, each with its own card and strip', () => {
+    const { lead, card } = exampleLead();
+    const bnc = connectors.find(({ id }) => id === 'bnc-plug-50-crimp-5')!;
+    const other = nominalGaugeCard(bnc, 'bnc card', 'bag', now);
+    const mixed = {
+      ...lead,
+      ends: lead.ends.map((end) =>
+        end.id === 'B' ? { ...end, connectorId: bnc.id, gaugeCardId: other.id } : end,
+      ),
+    };
+    const plan = planLead(mixed, [card, other], house);
+    expect(plan.ends.map(({ connector }) => connector.series)).toEqual(['TNC', 'BNC']);
+    expect(
+      cutOf(plan.ends[1]!.strip, 'dielectric').position.value -
+        cutOf(plan.ends[0]!.strip, 'dielectric').position.value,
+    ).toBeCloseTo(0.2e-3, 9);
+    expect(freezePlan(plan, house).cards.map(({ id }) => id)).toEqual([card.id, 'bnc card']);
+  });
+
+  test('a missing gauge card is an error with the end’s name, not a guess', () => {
+    const { lead } = exampleLead();
+    expect(() => planLead(lead, [], house)).toThrow(PlanError);
+    expect(() => planLead(lead, [], house)).toThrow(/End A refers to a gauge card/);
+  });
+
+  test('an end without shrink brings none, and no step for it', () => {
+    const { lead, card } = exampleLead();
+    const bare = planLead(
+      { ...lead, ends: lead.ends.map((end) => ({ ...end, shrink: end.id === 'A' })) },
+      [card],
+      house,
+    );
+    expect(bare.parts.map(({ id }) => id)).toEqual(['A/ferrule', 'A/shrink', 'B/ferrule', 'label-sleeve']);
+    expect(bare.steps.filter(({ name }) => name === 'seal').map(({ endId }) => endId)).toEqual(['A']);
+  });
+});
+
+describe('warnings on the bench edge', () => {
+  test('none for a lead that fits', () => {
+    expect(new Set(Object.values(designStates(planOf('rg-223', 'tnc-plug-50-crimp-5'))))).toEqual(
+      new Set(['open']),
+    );
+  });
+  test.each([
+    ['Choose', () => planOf('rg-59', 'tnc-plug-50-crimp-5')],
+    ['Strip', () => planOf('rg-223', 'tnc-plug-50-crimp-5', practised({ stripping: 'blade' }))],
+    ['Join', () => planOf('rg-223', 'tnc-plug-50-crimp-5', { ...house, dies: [] })],
+    ['Thread', () => planOf('rg-223', 'tnc-plug-50-crimp-5', { ...house, shrink: [] })],
+  ] as const)('%s when something there wants a look', (stage, plan) => {
+    expect(designStates(plan())[stage]).toBe('warning');
+  });
+});
+
+test('a frozen plan and a house are valid by their own schemas after a trip through JSON', () => {
+  const { lead, card } = exampleLead();
+  const frozen = freezePlan(planLead(lead, [card], house), house);
+  const there = JSON.parse(JSON.stringify(frozen)) as unknown;
+  expect(frozenPlanSchema.parse(there)).toEqual(there);
+  expect(houseSchema.safeParse({ ...house, meter: { ...house.meter, relative: -1 } }).success).toBe(false);
+  expect(houseSchema.safeParse({ ...house, dies: [0] }).success).toBe(false);
+});

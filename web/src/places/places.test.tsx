@@ -1,0 +1,194 @@
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import { screen, waitFor, within } from '@testing-library/react';
+import { userEvent } from '@testing-library/user-event';
+import { demo, fill, openAt, receiver, unitOf } from '../../test/open-at.tsx';
+import { startEmpty } from '../data/archive.ts';
+import { database } from '../data/database.ts';
+import { recordHappenings } from '../data/units.ts';
+
+beforeEach(() => fill());
+
+describe('Bench', () => {
+  test('the unit worked on last is in hand, with its next step', async () => {
+    openAt('/');
+    expect(
+      (await screen.findByRole('link', { name: 'Continue: Measure the strip, end B' })).getAttribute('href'),
+    ).toBe(`/build/${unitOf('OS-0003').id}`);
+    expect(screen.getByText(/Step 19 of 35/)).toBeTruthy();
+    expect(screen.getByText(/2 of 6 finished/)).toBeTruthy();
+  });
+
+  test('with nothing begun the next unit is offered', async () => {
+    await database.units.delete(unitOf('OS-0003').id);
+    openAt('/');
+    expect(await screen.findByRole('link', { name: 'Build OS-0004' })).toBeTruthy();
+  });
+
+  test('three choices make lead, order and units', async () => {
+    const { router } = openAt('/');
+    await userEvent.click(await screen.findByLabelText(/^Instruments, BNC sockets/));
+    await userEvent.type(screen.getByLabelText('2. How long?'), '12 ft 6 in');
+    await userEvent.clear(screen.getByLabelText('3. How many?'));
+    await userEvent.type(screen.getByLabelText('3. How many?'), '3');
+    await userEvent.click(screen.getByRole('button', { name: 'Make the lead' }));
+    await waitFor(() => expect(router.state.location.pathname).toMatch(/choose$/));
+    const lead = (await database.leads.toArray()).find(({ name }) => name === 'Instrument patch lead')!;
+    expect(lead.legs[0]!.finishedLength).toBeCloseTo(3.81, 6);
+    const units = await database.units.where('leadId').equals(lead.id).toArray();
+    expect(units.map(({ serial }) => serial).sort()).toEqual(['OS-0009', 'OS-0010', 'OS-0011']);
+  });
+
+  test.each([
+    ['2. How long?', 'long', /expected a length/],
+    ['2. How long?', '5000 m', /at most 1000 m/],
+    ['3. How many?', '2.5', /a whole number from 1 to 500/],
+  ])('%s refuses "%s" and makes nothing', async (label, text, message) => {
+    openAt('/');
+    await userEvent.type(await screen.findByLabelText('2. How long?'), '3');
+    await userEvent.clear(screen.getByLabelText(label));
+    await userEvent.type(screen.getByLabelText(label), text);
+    await userEvent.click(screen.getByRole('button', { name: 'Make the lead' }));
+    expect(await screen.findByText(message)).toBeTruthy();
+    expect(await database.leads.count()).toBe(2);
+  });
+});
+
+describe('Leads', () => {
+  test('are found by name or purpose', async () => {
+    openAt('/leads');
+    await userEvent.type(await screen.findByLabelText('Search leads'), 'filter panel');
+    expect(screen.getByRole('link', { name: /^Receiver patch lead/ })).toBeTruthy();
+    expect(screen.queryByRole('link', { name: /^Monitor patch lead/ })).toBeNull();
+    await userEvent.type(screen.getByLabelText('Search leads'), ' of gold');
+    expect(screen.getByText(/No lead has/)).toBeTruthy();
+  });
+
+  test('a copy is a lead of its own', async () => {
+    openAt('/leads');
+    await userEvent.click(await screen.findByRole('button', { name: 'Copy Receiver patch lead' }));
+    const copy = await screen.findByRole('link', { name: /^Receiver patch lead, copy/ });
+    expect(copy.getAttribute('href')).not.toContain(receiver.id);
+    expect(copy.textContent).toContain('0 units');
+  });
+
+  test('a deleted lead can be taken back; its units stay in the Log', async () => {
+    openAt('/leads');
+    await userEvent.click(await screen.findByRole('button', { name: 'Delete Receiver patch lead' }));
+    await waitFor(() => expect(screen.queryByRole('link', { name: /^Receiver patch lead/ })).toBeNull());
+    expect(await database.leads.get(receiver.id)).toMatchObject({ deleted: true, revision: 2 });
+    expect(await database.units.where('leadId').equals(receiver.id).count()).toBe(6);
+    await userEvent.click(await screen.findByRole('button', { name: 'Take it back' }));
+    expect(await screen.findByRole('link', { name: /^Receiver patch lead/ })).toBeTruthy();
+  });
+
+  test('none yet: says what to do', async () => {
+    await startEmpty();
+    openAt('/leads');
+    expect(await screen.findByText('No leads yet')).toBeTruthy();
+  });
+});
+
+describe('Log', () => {
+  test('finds units by serial, lead, date and bench', async () => {
+    openAt('/log');
+    const search = await screen.findByLabelText('Search the log');
+    const serials = () => screen.getAllByRole('link', { name: /^OS-/ }).map(({ textContent }) => textContent);
+    await waitFor(() => expect(serials()).toEqual(['OS-0003', 'OS-0002', 'OS-0001']));
+    for (const [text, found] of [
+      ['os-0002', ['OS-0002']],
+      ['bench one', ['OS-0002']],
+      ['2026-11-24 receiver', ['OS-0003']],
+    ] as const) {
+      await userEvent.clear(search);
+      await userEvent.type(search, text);
+      expect(serials()).toEqual(found);
+    }
+  });
+
+  test('a unit shows its whole record: readings, the repair, both proofs', async () => {
+    openAt(`/log/${unitOf('OS-0002').id}`);
+    expect(await screen.findByText(/Record chain whole, \d+ entries/)).toBeTruthy();
+    expect(
+      screen.getByText(/^Back to: Take the jacket off, end B, because centre open at end B/),
+    ).toBeTruthy();
+    expect(screen.getAllByText(/^Proved /).map(({ textContent }) => textContent)).toEqual([
+      'Proved Out, simulated tester',
+      'Proved Good, simulated tester',
+    ]);
+    expect(screen.getAllByText(/^Strip of end B: braid 9\.\d\d mm/).length).toBe(2);
+  });
+
+  test('an entry changed behind the program’s back is pointed at', async () => {
+    const event = demo.events.find(({ unitId, number }) => unitId === unitOf('OS-0001').id && number === 4)!;
+    await database.events.put({ ...event, by: 'Nobody' });
+    openAt(`/log/${unitOf('OS-0001').id}`);
+    expect(await screen.findByText(/Entry 4 was changed after it was written/)).toBeTruthy();
+    openAt(`/print/certificate/${unitOf('OS-0001').id}`);
+    expect(await screen.findByText(/NOT whole/)).toBeTruthy();
+  });
+});
+
+describe('papers', () => {
+  test('the label carries serial, name, length in both units and a code with serial and identity', async () => {
+    const unit = unitOf('OS-0001');
+    openAt(`/print/label/${unit.id}`);
+    const code = await screen.findByRole('img', { name: `QR code: OS-0001 ${unit.id}` });
+    await waitFor(() => expect(code.querySelector('svg')).not.toBeNull());
+    const label = screen.getByLabelText('Label of OS-0001');
+    expect(label.textContent).toContain('Receiver patch lead');
+    expect(label.textContent).toContain('3.4 m (133.858")');
+  });
+
+  test('a unit that was not started has nothing to print yet', async () => {
+    openAt(`/print/label/${unitOf('OS-0005').id}`);
+    expect(await screen.findByText(/has not been started/)).toBeTruthy();
+    openAt(`/print/certificate/${unitOf('OS-0005').id}`);
+    expect(await screen.findByText(/there is nothing to certify/)).toBeTruthy();
+  });
+
+  test('the certificate names waivers, left-out checks and repairs', async () => {
+    const third = unitOf('OS-0003');
+    await recordHappenings(third.id, ({ steps }) => {
+      const tug = steps.find(({ name, endId }) => name === 'contact-tug' && endId === 'A')!;
+      return [{ kind: 'hold waived', stepId: tug.id, name: 'Mara', reason: 'gauge away' }];
+    });
+    openAt(`/print/certificate/${third.id}`);
+    expect(await screen.findByText('▲ waived by Mara: gauge away')).toBeTruthy();
+    expect(screen.getByText('Not proved yet.')).toBeTruthy();
+    openAt(`/print/certificate/${unitOf('OS-0002').id}`);
+    expect(await screen.findByText(/Replaced: TNC plug with contact, ferrule/)).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'Proof 1: Out' })).toBeTruthy();
+  });
+});
+
+describe('finding', () => {
+  const find = async (text: string) => {
+    await userEvent.click(await screen.findByRole('button', { name: /^Find/ }));
+    await userEvent.type(await screen.findByLabelText(/^Find a lead, a serial/), text);
+  };
+
+  test('a scanned code opens its unit', async () => {
+    const { router } = openAt('/house');
+    await find(`OS-0002 ${unitOf('OS-0002').id}{Enter}`);
+    await waitFor(() => expect(router.state.location.pathname).toBe(`/log/${unitOf('OS-0002').id}`));
+  });
+
+  test('arrows choose among what is found; nothing found is said', async () => {
+    const { router } = openAt('/house');
+    await find('patch');
+    const list = within(screen.getByRole('list'));
+    expect(list.getAllByRole('button').map(({ textContent }) => textContent!.split(' lead.')[0])).toEqual([
+      'Monitor patch lead',
+      'Receiver patch lead',
+    ]);
+    await userEvent.type(screen.getByLabelText(/^Find a lead, a serial/), '{ArrowDown}{Enter}');
+    await waitFor(() => expect(router.state.location.pathname).toContain(receiver.id));
+    await find('zeppelin');
+    expect(await screen.findByText('Nothing has this name or serial.')).toBeTruthy();
+  });
+});
+
+test('an address that leads nowhere says so', async () => {
+  openAt('/garage/7');
+  expect(await screen.findByText('There is nothing at this address')).toBeTruthy();
+});
