@@ -17,6 +17,7 @@ test('a build goes on where it was left, also with half a reading typed and the 
   await openUnit(desk, 'OS-0003');
   await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Measure the strip, end B');
   await desk.getByLabel('braid as cut').fill('9.2');
+  await desk.getByLabel('braid as cut').press('Enter');
   await expect(desk.getByRole('row', { name: /^braid/ })).toContainText('Good');
   await desk.keyboard.press('PageDown');
   await desk.getByRole('button', { name: '● Good' }).click();
@@ -121,4 +122,27 @@ test('everything goes out to a file, the database is emptied, the file is read, 
   await desk.getByRole('button', { name: 'Start again with the demo data' }).click();
   await desk.getByRole('button', { name: 'Remove all and load the demo data' }).click();
   await expect(desk.getByText('The demo data are in.')).toBeVisible();
+});
+
+test('the same field changed in two tabs asks which value stands', async ({ desk, context }) => {
+  await openPlace(desk, 'Leads');
+  await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
+  await openStage(desk, 'Choose');
+  const other = await context.newPage();
+  await other.goto(desk.url());
+  await expect(other.getByLabel('Name of the lead')).toHaveValue('Receiver patch lead');
+  await Promise.all([
+    desk.getByLabel('Name of the lead').fill('Named here'),
+    other.getByLabel('Name of the lead').fill('Named there'),
+  ]);
+  const [asked, answered] = await Promise.race(
+    [desk, other].map(async (page) => {
+      await page.getByText('Another tab changed the same field').waitFor();
+      return [page, page === desk ? other : desk] as const;
+    }),
+  );
+  await asked.getByRole('button', { name: 'Keep what is here' }).click();
+  const kept = asked === desk ? 'Named here' : 'Named there';
+  await expect(asked.getByRole('heading', { level: 1 })).toHaveText(kept);
+  await expect(answered.getByRole('heading', { level: 1 })).toHaveText(kept);
 });

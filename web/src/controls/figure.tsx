@@ -29,6 +29,7 @@ export function Figure({ figure, label, children }: FigureProps) {
         <UnstyledButton
           className="figure"
           onClick={() => setOpened((was) => !was)}
+          onKeyDown={({ key }) => key === 'Escape' && setOpened(false)}
           aria-label={`${label}: ${write(figure.value, figure.kind)}. How it came about`}
         >
           {children ?? <span className="reading">{write(figure.value, figure.kind)}</span>}

@@ -11,6 +11,8 @@ interface MeasuredStripTableProps {
   readonly judged: JudgedStrip;
   readonly onMeasured: (measured: MeasuredStrip) => void;
   readonly onLastEnter?: () => void;
+  /** The readings go into a record: they are taken when a field is left, not while it is typed. */
+  readonly readWhenLeft?: boolean;
   /** The first field takes the focus: the caliper is in the hand. */
   readonly autoFocus?: boolean;
 }
@@ -24,6 +26,7 @@ export function MeasuredStripTable({
   onMeasured,
   onLastEnter,
   autoFocus = false,
+  readWhenLeft = false,
 }: MeasuredStripTableProps) {
   return (
     <>
@@ -46,6 +49,7 @@ export function MeasuredStripTable({
                   aria-label={`${cut.layer} as cut, from the jacket edge`}
                   inputMode="decimal"
                   autoFocus={autoFocus && index === 0}
+                  readWhenLeft={readWhenLeft}
                   field={`${field}/${cut.layer}`}
                   written={
                     measured[cut.layer] === undefined ? '' : formatMillimetres(measured[cut.layer]!, 2)

@@ -53,9 +53,9 @@ describe('a field for what people type', () => {
     await userEvent.clear(field);
     await userEvent.type(field, '1/2 in');
     expect(field.value).toBe('1/2 in');
-    expect(onRead).toHaveBeenLastCalledWith(0.0127);
     await userEvent.tab();
     expect(field.value).toBe('12.7 mm');
+    expect(onRead.mock.calls).toEqual([[0.0127]]);
   });
 
   test('what does not parse stays, says what was expected, and never reaches the value', async () => {
@@ -67,6 +67,22 @@ describe('a field for what people type', () => {
     expect(screen.getByText(/Found "x"; expected a length/)).not.toBeNull();
     expect(onRead).not.toHaveBeenCalled();
     await waitFor(async () => expect((await database.kept.get('stem'))?.text).toBe('x'));
+  });
+
+  test('half a number never counts: what is refused leaves the value as it was', async () => {
+    const { onRead, field } = show();
+    await userEvent.clear(field);
+    await userEvent.type(field, '9 mmm');
+    expect(await screen.findByText(/Found "9 mmm"/)).not.toBeNull();
+    expect(onRead).not.toHaveBeenCalled();
+  });
+
+  test('a pause in typing is enough, without leaving the field', async () => {
+    const { onRead, field } = show();
+    await userEvent.clear(field);
+    await userEvent.type(field, '11');
+    await waitFor(() => expect(onRead).toHaveBeenLastCalledWith(0.011));
+    expect(field.value).toBe('11');
   });
 
   test('Escape forgets it and shows the last good value', async () => {

@@ -1,6 +1,6 @@
 import { TextInput } from '@mantine/core';
 import type { TextInputProps } from '@mantine/core';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { database } from '../data/database.ts';
 import { parsed, sealed, typed } from '../draft/draft-slice.ts';
@@ -15,15 +15,28 @@ interface QuantityFieldProps extends Omit<TextInputProps, 'value' | 'onChange' |
   readonly onRead: (text: string) => void;
   /** Called on Enter after a good reading, e.g. to go on. */
   readonly onEnter?: () => void;
+  /** Read only when the field is left or Enter is pressed: for readings that go into a record. */
+  readonly readWhenLeft?: boolean;
   /** For a field that adds something: called with the text on Enter, after which the field is empty again. */
   readonly onTake?: (text: string) => void;
 }
+
+/** Milliseconds without a keystroke after which a text is read. */
+const typingPause = 350;
 
 /**
  * A field for a typed quantity. Only text that parses is taken over; text that does not stays in the field, across
  * reloads, with what was expected below it. Enter, as a caliper sends it, goes to the next field.
  */
-export function QuantityField({ field, written, onRead, onEnter, onTake, ...input }: QuantityFieldProps) {
+export function QuantityField({
+  field,
+  written,
+  onRead,
+  onEnter,
+  onTake,
+  readWhenLeft = false,
+  ...input
+}: QuantityFieldProps) {
   const dispatch = useDispatch();
   const raw = useDraftState((draft) => draft.raw[field]);
   const [text, setText] = useState<string | undefined>();
@@ -57,7 +70,19 @@ export function QuantityField({ field, written, onRead, onEnter, onTake, ...inpu
     };
   }, [dispatch, field]);
 
+  const pause = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  useEffect(() => () => clearTimeout(pause.current), []);
+
+  /** Every keystroke is kept at once; it is read when the typing pauses, so that half a number never counts. */
+  const type = (next: string) => {
+    setText(next);
+    dispatch(typed({ field, text: next, error: '' }));
+    clearTimeout(pause.current);
+    if (!readWhenLeft) pause.current = setTimeout(() => read(next), typingPause);
+  };
+
   const leave = () => {
+    clearTimeout(pause.current);
     setText(undefined);
     dispatch(sealed());
   };
@@ -66,18 +91,18 @@ export function QuantityField({ field, written, onRead, onEnter, onTake, ...inpu
     <TextInput
       {...input}
       value={raw?.text ?? text ?? written}
-      error={raw?.error}
+      error={raw?.error || undefined}
       classNames={{ input: 'reading' }}
       autoComplete="off"
-      onChange={({ currentTarget }) => {
-        setText(currentTarget.value);
-        read(currentTarget.value);
-      }}
+      onChange={({ currentTarget }) => type(currentTarget.value)}
       onFocus={({ currentTarget }) => currentTarget.select()}
-      onBlur={leave}
+      onBlur={() => {
+        if (text !== undefined) read(text);
+        leave();
+      }}
       onKeyDown={(event) => {
         if (event.key === 'Escape') {
-          setText(undefined);
+          leave();
           dispatch(parsed(field));
         }
         if (event.key !== 'Enter') return;

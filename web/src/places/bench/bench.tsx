@@ -93,10 +93,10 @@ function InHand({
       </div>
       {plan && <Run plan={plan} progress={progress.started ? progress : undefined} />}
       {progress.started && (
-        <p className="soft">
+        <div className="soft">
           Step {done + 1} of {progress.steps.length}, {step?.stage}
           <Progress value={(100 * done) / progress.steps.length} mt={6} aria-label="Steps done" />
-        </p>
+        </div>
       )}
     </section>
   );

@@ -121,6 +121,7 @@ function RecordedStrip({ step, plan, progress, unitId, onRecord, onGoOn }: StepV
     <div className="recorded-strip">
       <MeasuredStripTable
         autoFocus
+        readWhenLeft
         field={`build/${unitId}/${step.id}`}
         plan={end.strip}
         measured={measured}

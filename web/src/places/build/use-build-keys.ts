@@ -27,6 +27,8 @@ export function useBuildKeys(keys: BuildKeys): void {
       const wantsOn = event.key === 'PageDown' || (event.key === ' ' && !isTyping(event.target));
       if (!wantsOn && event.key !== 'PageUp') return;
       event.preventDefault();
+      // Leaving the field takes what was typed in it before the step is done.
+      if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur();
       if (wantsOn) latest.current.goOn();
       else latest.current.goBack();
     };

@@ -120,7 +120,9 @@ function PlannedLead({
   const unitPlan = useMemo(() => frozen && planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
   const [faultEndIds, setFaultEndIds] = useState<readonly string[]>([]);
   const Panel = panels[stage as keyof typeof panels] ?? ChooseStage;
-  const rawCount = Object.keys(useDraftState((draft) => draft.raw)).length;
+  const rawCount = Object.values(useDraftState((draft) => draft.raw)).filter(
+    ({ error }) => error !== '',
+  ).length;
   const open = (slug: string) =>
     void navigate({ pathname: `/leads/${lead.record.id}/${slug}`, search: search.toString() });
   const onPick = (pick: RunPick) =>

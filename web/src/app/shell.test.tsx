@@ -1,0 +1,74 @@
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import { revise } from '@gorvane/core/record/envelope.ts';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { userEvent } from '@testing-library/user-event';
+import { fill, openAt, receiver } from '../../test/open-at.tsx';
+import { database, timeNow } from '../data/database.ts';
+import { prepareDatabase } from '../data/start.ts';
+
+const stored = async () => (await database.leads.get(receiver.id))!;
+
+beforeEach(() => fill());
+
+describe('keys that work everywhere', () => {
+  test('Ctrl Z and Ctrl Y go back and forth, also from inside a field', async () => {
+    openAt(`/leads/${receiver.id}/cut`);
+    const slack = await screen.findByLabelText<HTMLInputElement>('Slack');
+    await userEvent.clear(slack);
+    await userEvent.type(slack, '40');
+    await userEvent.tab();
+    expect(slack.value).toBe('40 mm');
+    fireEvent.keyDown(slack, { key: 'z', code: 'KeyZ', ctrlKey: true });
+    await waitFor(() => expect(slack.value).toBe('0 mm'));
+    fireEvent.keyDown(slack, { key: 'y', code: 'KeyY', ctrlKey: true });
+    await waitFor(() => expect(slack.value).toBe('40 mm'));
+    await waitFor(async () => expect((await stored()).slack).toBeCloseTo(0.04, 9));
+  });
+
+  test('the list of keys opens and closes', async () => {
+    openAt('/house');
+    await userEvent.click(await screen.findByRole('button', { name: /^Keys/ }));
+    expect(await screen.findByText('in Build: done, go on')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Close' }));
+    await waitFor(() => expect(screen.queryByText('in Build: done, go on')).toBeNull());
+  });
+});
+
+describe('another tab', () => {
+  const otherTab = async (name: string) => database.leads.put(revise(await stored(), { name }, timeNow()));
+
+  test('its change is seen without a reload', async () => {
+    openAt(`/leads/${receiver.id}/choose`);
+    await screen.findByRole('heading', { level: 1, name: 'Receiver patch lead' });
+    await otherTab('Renamed elsewhere');
+    expect(await screen.findByRole('heading', { level: 1, name: 'Renamed elsewhere' })).toBeTruthy();
+  });
+
+  test.each([
+    ['Keep what is here', 'Mine'],
+    ['Take what is there', 'Theirs'],
+  ])('the same field changed in both asks, and "%s" settles it', async (answer, name) => {
+    openAt(`/leads/${receiver.id}/choose`);
+    const field = await screen.findByLabelText('Name of the lead');
+    fireEvent.change(field, { target: { value: 'Mine' } });
+    fireEvent.blur(field);
+    await otherTab('Theirs');
+    expect(await screen.findByText('Another tab changed the same field')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: answer }));
+    await waitFor(() => expect(screen.queryByText('Another tab changed the same field')).toBeNull());
+    await waitFor(async () => expect((await stored()).name).toBe(name));
+    expect(await screen.findByRole('heading', { level: 1, name })).toBeTruthy();
+  });
+});
+
+describe('the first opening', () => {
+  test('with nothing to ask, an empty shop is made; a second opening changes nothing', async () => {
+    await Promise.all(database.tables.map((table) => table.clear()));
+    await prepareDatabase();
+    expect(await database.house.count()).toBe(1);
+    expect(await database.leads.count()).toBe(0);
+    const before = await database.house.toArray();
+    await prepareDatabase();
+    expect(await database.house.toArray()).toEqual(before);
+  });
+});
