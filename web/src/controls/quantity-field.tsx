@@ -71,18 +71,32 @@ export function QuantityField({
   }, [dispatch, field]);
 
   const pause = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  /** What was typed and not read yet; a text is read once, by the pause, by Enter or by leaving. */
+  const unread = useRef<string | undefined>(undefined);
+  const latestRead = useRef(read);
+  useEffect(() => {
+    latestRead.current = read;
+  });
   useEffect(() => () => clearTimeout(pause.current), []);
+
+  const readPaused = () => {
+    const next = unread.current;
+    unread.current = undefined;
+    if (next !== undefined) latestRead.current(next);
+  };
 
   /** Every keystroke is kept at once; it is read when the typing pauses, so that half a number never counts. */
   const type = (next: string) => {
     setText(next);
+    unread.current = next;
     dispatch(typed({ field, text: next, error: '' }));
     clearTimeout(pause.current);
-    if (!readWhenLeft) pause.current = setTimeout(() => read(next), typingPause);
+    if (!readWhenLeft) pause.current = setTimeout(readPaused, typingPause);
   };
 
   const leave = () => {
     clearTimeout(pause.current);
+    unread.current = undefined;
     setText(undefined);
     dispatch(sealed());
   };
@@ -97,7 +111,7 @@ export function QuantityField({
       onChange={({ currentTarget }) => type(currentTarget.value)}
       onFocus={({ currentTarget }) => currentTarget.select()}
       onBlur={() => {
-        if (text !== undefined) read(text);
+        readPaused();
         leave();
       }}
       onKeyDown={(event) => {
