@@ -68,6 +68,7 @@ test('a part that would be too late holds the step', async ({ desk }) => {
   await desk.keyboard.press('PageDown');
   await expect(heading(desk)).toHaveText('Seat the contact in the body, end A');
   await desk.getByRole('button', { name: /ferrule, end A/ }).click();
+  await expect(desk.getByText('One part is not ticked')).toBeHidden();
   await desk.keyboard.press('Space');
   await expect(heading(desk)).toHaveText('Measure where the contact stands, end A');
 });

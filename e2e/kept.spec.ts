@@ -19,11 +19,18 @@ test('a build goes on where it was left, also with half a reading typed and the 
   await desk.getByLabel('braid as cut').fill('9.2');
   await desk.getByLabel('braid as cut').press('Enter');
   await expect(desk.getByRole('row', { name: /^braid/ })).toContainText('Good');
+  const stands = (title: string) =>
+    expect(desk.getByRole('heading', { level: 1 })).toHaveText(`${title}, end B`);
   await desk.keyboard.press('PageDown');
+  await stands('Look for nicks and whiskers');
   await desk.getByRole('button', { name: '● Good' }).click();
+  await stands('Crimp the contact');
   await desk.keyboard.press('PageDown');
+  await stands('Tug the contact');
   await desk.getByRole('button', { name: '● Good' }).click();
+  await stands('Seat the contact in the body');
   await desk.keyboard.press('PageDown');
+  await stands('Measure where the contact stands');
   await desk.getByLabel('Contact before').fill('0.1');
   await desk.waitForTimeout(300);
   const address = desk.url();
