@@ -1,23 +1,13 @@
 import { readFileSync } from 'node:fs';
-import type { DistortionlessCase } from '@gorvane/core/line/oracle.ts';
-import { distortionlessDeviation } from '@gorvane/core/line/oracle.ts';
-
-interface OracleFile {
-  readonly tolerance: { readonly limits: Readonly<Record<string, number>> };
-  readonly cases: readonly (DistortionlessCase & Record<string, unknown>)[];
-}
+import type { OracleFile } from '@gorvane/core/oracle/evaluate.ts';
+import { oracleDeviation } from '@gorvane/core/oracle/evaluate.ts';
 
 /** Evaluates reference files with the core and prints the worst deviation of each quantity. */
 function evaluate(path: string): boolean {
   const file = JSON.parse(readFileSync(path, 'utf8')) as OracleFile;
-  const first = file.cases[0];
-  if (!first || !('z0_ohm' in first.input) || !('load_re_ohm' in first.input))
-    throw new Error(
-      `${path}: expected cases of a lossy line with real impedance (z0_ohm, load_re_ohm...); other kinds are not evaluated yet.`,
-    );
   const worst = new Map<string, { deviation: number; id: string }>();
   for (const each of file.cases) {
-    for (const [quantity, deviation] of Object.entries(distortionlessDeviation(each))) {
+    for (const [quantity, deviation] of Object.entries(oracleDeviation(each))) {
       const known = worst.get(quantity);
       if (!known || !(deviation <= known.deviation)) worst.set(quantity, { deviation, id: each.id });
     }

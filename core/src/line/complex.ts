@@ -24,9 +24,11 @@ export function exponential(a: Complex): Complex {
   return { re: factor * Math.cos(a.im), im: factor * Math.sin(a.im) };
 }
 
+/** Principal square root, without the cancellation of `|a| + re` near the negative axis (lines of low loss lie there). */
 export function squareRoot(a: Complex): Complex {
-  const size = magnitude(a);
-  const re = Math.sqrt((size + a.re) / 2);
-  const im = Math.sqrt((size - a.re) / 2);
-  return { re, im: a.im < 0 ? -im : im };
+  const larger = Math.sqrt((magnitude(a) + Math.abs(a.re)) / 2);
+  if (larger === 0) return complex(0);
+  const smaller = Math.abs(a.im) / (2 * larger);
+  const sign = a.im < 0 ? -1 : 1;
+  return a.re >= 0 ? { re: larger, im: sign * smaller } : { re: smaller, im: sign * larger };
 }

@@ -1,31 +1,9 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { complex, magnitude, squareRoot, multiply } from './complex.ts';
 import { attenuationFromDbPer100m, solveLine } from './line.ts';
-import type { DistortionlessCase } from './oracle.ts';
-import { distortionlessDeviation } from './oracle.ts';
 import { returnLossOf } from './reflection.ts';
 import { cascade, inputImpedance, lineTwoPort, powerRatio } from './two-port.ts';
-
-const file = JSON.parse(
-  readFileSync(new URL('../../test-data/line-distortionless.public.json', import.meta.url), 'utf8'),
-) as {
-  tolerance: { limits: Record<string, number> };
-  cases: DistortionlessCase[];
-};
-
-describe('reference cases of a lossy line with real impedance', () => {
-  test.each(file.cases.map((each) => [each.id, each] as const))('%s', (_id, each) => {
-    const deviation = distortionlessDeviation(each);
-    for (const [quantity, limit] of Object.entries(file.tolerance.limits)) {
-      expect({ quantity, ok: deviation[quantity]! <= limit, deviation: deviation[quantity] }).toMatchObject({
-        quantity,
-        ok: true,
-      });
-    }
-  });
-});
 
 const anyLine = fc.record({
   impedance: fc.double({ min: 20, max: 300, noNaN: true }),

@@ -1,5 +1,5 @@
-import { complex, magnitude, subtract } from './complex.ts';
-import { attenuationFromDbPer100m, solveLine } from './line.ts';
+import { complex, magnitude, subtract } from '../line/complex.ts';
+import { attenuationFromDbPer100m, solveLine } from '../line/line.ts';
 
 /** One case of a reference file for a line with real impedance; units in the key names. */
 export interface DistortionlessCase {
