@@ -138,18 +138,26 @@ test('the same field changed in two tabs asks which value stands', async ({ desk
   const other = await context.newPage();
   await other.goto(desk.url());
   await expect(other.getByLabel('Name of the lead')).toHaveValue('Receiver patch lead');
-  await Promise.all([
-    desk.getByLabel('Name of the lead').fill('Named here'),
-    other.getByLabel('Name of the lead').fill('Named there'),
+  // The clock stands still while both are typed, so that neither change is saved before the other is made.
+  await context.clock.install();
+  await context.clock.pauseAt(Date.now() + 60_000);
+  const names = new Map([
+    [desk, 'Named here'],
+    [other, 'Named there'],
   ]);
-  const [asked, answered] = await Promise.race(
+  for (const [page, name] of names) {
+    await page.getByLabel('Name of the lead').fill(name);
+    await page.getByLabel('Name of the lead').press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
+  }
+  await context.clock.resume();
+  const asked = await Promise.race(
     [desk, other].map(async (page) => {
       await page.getByText('Another tab changed the same field').waitFor();
-      return [page, page === desk ? other : desk] as const;
+      return page;
     }),
   );
   await asked.getByRole('button', { name: 'Keep what is here' }).click();
-  const kept = asked === desk ? 'Named here' : 'Named there';
-  await expect(asked.getByRole('heading', { level: 1 })).toHaveText(kept);
-  await expect(answered.getByRole('heading', { level: 1 })).toHaveText(kept);
+  for (const page of [desk, other])
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(names.get(asked)!);
 });
