@@ -1,4 +1,4 @@
-import type { Cable } from '../cable/cable.ts';
+import type { CoaxCable } from '../cable/cable.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
 import type { CutLength } from '../cut/cut-length.ts';
@@ -19,7 +19,7 @@ import { lookHold } from './step-draft.ts';
 /** What a recipe is computed from. */
 export interface RecipeInput {
   readonly end: LeadEnd;
-  readonly cable: Cable;
+  readonly cable: CoaxCable;
   readonly connector: Connector;
   readonly card: GaugeCard;
   readonly strip: StripPlan;

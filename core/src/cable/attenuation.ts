@@ -1,7 +1,8 @@
+import type { MetalLayer } from '../conductor/resistance.ts';
 import { surfaceResistance } from '../conductor/surface.ts';
 import { speedOfLight } from '../line/line.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';
-import type { Cable } from './cable.ts';
+import type { CoaxCable } from './cable.ts';
 import { effectiveConductorDiameter, effectiveShieldDiameter } from './electrical.ts';
 
 /** `k1 sqrt(f) + k2 f` in dB per 100 m, f in hertz, with the worst relative error at the points fitted. */
@@ -64,12 +65,28 @@ export function fittedAttenuation(fit: { k1: number; k2: number }, frequency: nu
 /** A stranded conductor's surface is rougher than a rod's. Engineering value. */
 const strandFactor = 1.25;
 
+/** Longer path and rougher surface of corrugated copper. Engineering value. */
+const corrugatedFactor = 1.35;
+
+/** Foil with a braid over it: a nearly closed tube with a seam. Engineering value. */
+const foilFactor = 1.3;
+
 /**
- * A braid loses more than a tube of its metal, the more so the higher the frequency, because current must cross from
- * wire to wire: about 2 at 100 MHz, rising. Engineering value, exponent chosen on the RG types.
+ * What the outer conductor loses over a smooth tube of its metal. A braid loses about twice at 100 MHz and more with
+ * rising frequency, because current must cross from wire to wire. Engineering values, exponent chosen on the RG types.
  */
-function braidFactor(frequency: number): number {
+function shieldFactor(cable: CoaxCable, frequency: number): number {
+  if (cable.tube) return cable.tube.corrugated ? corrugatedFactor : 1;
+  if (cable.foil) return foilFactor;
   return 2 * (Math.max(frequency, 1e6) / 100e6) ** 0.16;
+}
+
+/** Metals of the surface that carries the shield's current, from below outward to the dielectric. */
+function shieldSurface({ tube, foil, braids }: CoaxCable): readonly MetalLayer[] {
+  if (tube) return [{ metal: tube.metal, thickness: tube.wall }];
+  const braid = braids[0]?.wireLayers ?? [];
+  if (foil) return [...braid.slice(0, 1), { metal: foil.metal, thickness: foil.thickness }];
+  return braid;
 }
 
 /** Attenuation computed from construction, dB per 100 m, split into what causes it. */
@@ -82,15 +99,15 @@ export interface ComputedAttenuation {
 
 /**
  * Attenuation from construction at a frequency (hertz, a few megahertz and up) and temperature:
- * `(Rs / (pi d) strand + Rs / (pi D) braid) / (2 Z0) + pi f sqrt(er) tan d / c`, plated surfaces by layers.
+ * `(Rs / (pi d) path + Rs / (pi D) shield) / (2 Z0) + pi f sqrt(er) tan d / c`, plated surfaces by layers.
  */
-export function computedAttenuation(cable: Cable, frequency: number, celsius = 20): ComputedAttenuation {
+export function computedAttenuation(cable: CoaxCable, frequency: number, celsius = 20): ComputedAttenuation {
   const inner = surfaceResistance(cable.conductor.strandLayers, frequency, celsius);
-  const outer = surfaceResistance(cable.braids[0]!.wireLayers, frequency, celsius);
-  const strands = cable.conductor.strands > 1 ? strandFactor : 1;
+  const outer = surfaceResistance(shieldSurface(cable), frequency, celsius);
+  const path = cable.conductor.strands > 1 ? strandFactor : 1;
   const perOhm = (100 * decibelsPerNeper) / (2 * cable.nominalImpedance * Math.PI);
-  const conductor = (perOhm * inner * strands) / effectiveConductorDiameter(cable);
-  const shield = (perOhm * outer * braidFactor(frequency)) / effectiveShieldDiameter(cable);
+  const conductor = (perOhm * inner * path) / effectiveConductorDiameter(cable);
+  const shield = (perOhm * outer * shieldFactor(cable, frequency)) / effectiveShieldDiameter(cable);
   const { permittivity, lossTangent } = cable.dielectric;
   const dielectric =
     ((Math.PI * frequency * Math.sqrt(permittivity) * lossTangent) / speedOfLight) * 100 * decibelsPerNeper;

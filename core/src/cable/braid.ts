@@ -1,5 +1,9 @@
+import { resistivityAt } from '../conductor/material.ts';
 import { wireResistancePerMetre } from '../conductor/resistance.ts';
-import type { Braid, Cable } from './cable.ts';
+import type { Braid, CoaxCable } from './cable.ts';
+
+/** Length of metal along a corrugated tube over the length of the tube. Engineering value. */
+const corrugatedLength = 1.25;
 
 /** A woven braid stands about two and a half wires high where the carriers cross. Engineering value. */
 const wiresHigh = 2.5;
@@ -10,13 +14,15 @@ export function braidThickness(braid: Braid): number {
 }
 
 /** Outside diameter over all braids as they lie on the dielectric, metres. */
-export function overBraid(cable: Cable): number {
+export function overBraid(cable: CoaxCable): number {
   return cable.dielectric.diameter + 2 * shieldThickness(cable);
 }
 
 /** Radial thickness of the whole shield, metres. */
-export function shieldThickness(cable: Cable): number {
-  return cable.braids.reduce((sum, braid) => sum + braidThickness(braid), 0);
+export function shieldThickness(cable: CoaxCable): number {
+  const inner = cable.conductiveLayer + (cable.foil?.thickness ?? 0);
+  const tube = cable.tube ? (cable.tube.outside - cable.dielectric.diameter) / 2 : 0;
+  return cable.braids.reduce((sum, braid) => sum + braidThickness(braid), inner + tube);
 }
 
 /**
@@ -29,10 +35,23 @@ export function braidWires(braid: Braid, diameter: number): number {
   return (2 * Math.PI * middle * fill * Math.cos(braid.angle)) / braid.wireDiameter;
 }
 
-/** Direct-current resistance of the whole shield, ohm per metre: its braids in parallel, each wire longer by `1 / cos(angle)`. */
-export function shieldResistancePerMetre(cable: Cable, celsius = 20): number {
-  let diameter = cable.dielectric.diameter;
+/**
+ * Direct-current resistance of the whole shield, ohm per metre: foil, tube and braids in parallel, each braid wire longer
+ * by `1 / cos(angle)`, a corrugated tube longer by about a quarter.
+ */
+export function shieldResistancePerMetre(cable: CoaxCable, celsius = 20): number {
+  let diameter = cable.dielectric.diameter + 2 * cable.conductiveLayer;
   let conductance = 0;
+  if (cable.foil) {
+    const { metal, thickness } = cable.foil;
+    conductance += (Math.PI * (diameter + thickness) * thickness) / resistivityAt(metal, celsius);
+    diameter += 2 * thickness;
+  }
+  if (cable.tube) {
+    const { metal, wall, outside, corrugated } = cable.tube;
+    const path = corrugated ? corrugatedLength : 1;
+    conductance += (Math.PI * (outside - wall) * wall) / (resistivityAt(metal, celsius) * path);
+  }
   for (const braid of cable.braids) {
     const wire = wireResistancePerMetre(braid.wireLayers, celsius) / Math.cos(braid.angle);
     conductance += braidWires(braid, diameter) / wire;

@@ -1,59 +1,58 @@
 import { strandLay, wireResistancePerMetre } from '../conductor/resistance.ts';
 import { speedOfLight } from '../line/line.ts';
 import { shieldResistancePerMetre } from './braid.ts';
-import type { Cable } from './cable.ts';
+import type { CoaxCable } from './cable.ts';
 
 /** Effective diameter of a stranded conductor over its outside diameter. Source: transmission-line handbooks. */
 const strandedDiameter = { 1: 1, 7: 0.939, 19: 0.97 } as const;
 
 /** Conductor diameter that the field sees, metres. */
-export function effectiveConductorDiameter(cable: Cable): number {
+export function effectiveConductorDiameter(cable: CoaxCable): number {
   return cable.conductor.diameter * strandedDiameter[cable.conductor.strands];
 }
 
-/** Shield diameter that the field sees, metres: under a braid of wire w it is `D + 1.5 w`. */
-export function effectiveShieldDiameter(cable: Cable): number {
-  return cable.dielectric.diameter + 1.5 * cable.braids[0]!.wireDiameter;
+/** Shield diameter that the field sees, metres: under a braid of wire w it is `D + 1.5 w`, under foil or tube `D`. */
+export function effectiveShieldDiameter(cable: CoaxCable): number {
+  const { dielectric, foil, tube, braids } = cable;
+  if (foil || tube || !braids[0]) return dielectric.diameter;
+  return dielectric.diameter + 1.5 * braids[0].wireDiameter;
 }
 
 /** Characteristic impedance, ohm, computed from construction: `59.96 / sqrt(er) ln(D / d)`. */
-export function computedImpedance(cable: Cable): number {
+export function computedImpedance(cable: CoaxCable): number {
   const ratio = effectiveShieldDiameter(cable) / effectiveConductorDiameter(cable);
   return (59.96 / Math.sqrt(cable.dielectric.permittivity)) * Math.log(ratio);
 }
 
 /** Velocity factor, `1 / sqrt(er)`. */
-export function velocityFactor(cable: Cable): number {
+export function velocityFactor(cable: CoaxCable): number {
   return 1 / Math.sqrt(cable.dielectric.permittivity);
 }
 
 /** Capacitance centre to shield, farads per metre: `1 / (v Z0)` with the nominal impedance. */
-export function capacitancePerMetre(cable: Cable): number {
+export function capacitancePerMetre(cable: CoaxCable): number {
   return 1 / (velocityFactor(cable) * speedOfLight * cable.nominalImpedance);
 }
 
 /** First higher mode, hertz: `2 c / (pi (D + d) sqrt(er))`. Above it the cable is no longer one line. */
-export function higherModeFrequency(cable: Cable): number {
+export function higherModeFrequency(cable: CoaxCable): number {
   const sum = effectiveShieldDiameter(cable) + effectiveConductorDiameter(cable);
   return (2 * speedOfLight * velocityFactor(cable)) / (Math.PI * sum);
 }
 
 /** Direct-current resistance of the centre conductor, ohm per metre; strands in parallel, longer by their lay. */
-export function conductorResistancePerMetre(cable: Cable, celsius = 20): number {
-  const { strands, strandLayers } = cable.conductor;
+export function conductorResistancePerMetre(cable: CoaxCable, celsius = 20): number {
+  const { strands, strandLayers, bore } = cable.conductor;
   const lay = strands > 1 ? strandLay : 1;
-  return (wireResistancePerMetre(strandLayers, celsius) * lay) / strands;
+  const solid = (wireResistancePerMetre(strandLayers, celsius) * lay) / strands;
+  // A tube lacks the metal of its bore; its layers are one metal.
+  return solid / (1 - (bore / cable.conductor.diameter) ** 2);
 }
 
 /** Direct-current resistances per metre of the two paths of the lead. */
-export function pathResistances(cable: Cable, celsius = 20): { centre: number; shield: number } {
+export function pathResistances(cable: CoaxCable, celsius = 20): { centre: number; shield: number } {
   return {
     centre: conductorResistancePerMetre(cable, celsius),
     shield: shieldResistancePerMetre(cable, celsius),
   };
-}
-
-/** Smallest bend radius of braided coax, metres: five diameters once, ten repeated. */
-export function bendRadius(cable: Cable): { once: number; repeated: number } {
-  return { once: 5 * cable.jacket.diameter, repeated: 10 * cable.jacket.diameter };
 }

@@ -9,6 +9,11 @@ export const metals = {
   copper: { resistivity: 1.7241e-8, temperatureCoefficient: 0.00393, source: 'IEC 60028, annealed copper' },
   silver: { resistivity: 1.59e-8, temperatureCoefficient: 0.0038, source: 'handbook value, pure silver' },
   tin: { resistivity: 1.15e-7, temperatureCoefficient: 0.0045, source: 'handbook value, pure tin' },
+  aluminium: {
+    resistivity: 2.82e-8,
+    temperatureCoefficient: 0.0039,
+    source: 'IEC 60889, hard-drawn, rounded',
+  },
   steel: {
     resistivity: 1.8e-7,
     temperatureCoefficient: 0.0045,

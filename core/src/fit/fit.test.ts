@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { cableById } from '../cable/catalogue/catalogue.ts';
+import { coaxById } from '../cable/catalogue/catalogue.ts';
 import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
 import { gaugeCardProblems, nominalGaugeCard } from '../connector/gauge-card.ts';
 import { house, measuredCard, now } from '../testing/example.ts';
@@ -13,7 +13,7 @@ import { fitPinAndFerrule } from './pin-and-ferrule.ts';
 const fitOf = (cableId: string, connectorId: string) => {
   const connector = connectorById(connectorId);
   return fitPinAndFerrule(
-    cableById(cableId),
+    coaxById(cableId),
     connector,
     nominalGaugeCard(connector, 'card', 'bag', now),
     house,
@@ -44,7 +44,7 @@ describe('pin and ferrule', () => {
   test('what the caliper says decides, with both dimensions and the margin', () => {
     const connector = connectorById('tnc-plug-50-crimp-5');
     const card = measuredCard(nominalGaugeCard(connector, 'card', 'bag', now), { pinBore: 0.9e-3 });
-    const check = fitPinAndFerrule(cableById('rg-223'), connector, card, house).find(
+    const check = fitPinAndFerrule(coaxById('rg-223'), connector, card, house).find(
       ({ id }) => id === 'conductor',
     )!;
     expect(check.verdict).toBe('tight');
@@ -103,7 +103,7 @@ test('50 against 75 ohm: 1.5 at the joint, 1 to 2.25 for a piece in between', ()
 
 test('the highest working frequency is held against connector and cable', () => {
   const bnc = connectorById('bnc-plug-50-crimp-5');
-  const checks = frequencyChecks(cableById('rg-58'), [bnc, bnc], [1e9, 6e9]);
+  const checks = frequencyChecks(coaxById('rg-58'), [bnc, bnc], [1e9, 6e9]);
   expect(checks.map(({ verdict }) => verdict)).toEqual(['does not fit', 'fits']);
 });
 

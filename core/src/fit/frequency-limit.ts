@@ -1,4 +1,4 @@
-import type { Cable } from '../cable/cable.ts';
+import type { CoaxCable } from '../cable/cable.ts';
 import { higherModeFrequency } from '../cable/electrical.ts';
 import type { Connector } from '../connector/connector.ts';
 
@@ -12,7 +12,7 @@ export interface FrequencyCheck {
 
 /** Frequencies in hertz. */
 export function frequencyChecks(
-  cable: Cable,
+  cable: CoaxCable,
   connectors: readonly Connector[],
   frequencies: readonly number[],
 ): FrequencyCheck[] {

@@ -1,5 +1,5 @@
 import { shieldThickness } from '../cable/braid.ts';
-import type { Cable } from '../cable/cable.ts';
+import type { CoaxCable } from '../cable/cable.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureDefinition } from '../connector/features.ts';
@@ -12,9 +12,14 @@ import { judgeDie } from './die.ts';
 
 const mm = 1e-3;
 
+/** Whether a ferrule can be crimped on a cable at all: over a braid on a dielectric, not over a tube. */
+export function takesCrimpFerrule(cable: CoaxCable): boolean {
+  return cable.braids.length > 0 && cable.tube === null;
+}
+
 /** Fit of every part of a pin-and-ferrule connector on a cable, with the dies of the house. Clearances are engineering values. */
 export function fitPinAndFerrule(
-  cable: Cable,
+  cable: CoaxCable,
   connector: Connector,
   card: GaugeCard,
   house: House,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { coaxEntrySchema } from '../cable/construction.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 
 export const referencePlanes = ['tip', 'shoulder', 'mating plane', 'jacket'] as const;
@@ -57,6 +58,8 @@ export const leadSchema = envelopeSchema.extend({
   legs: z.array(legSchema).min(1),
   ends: z.array(endSchema).min(2),
   pieces: z.array(pieceSchema).min(1),
+  /** Cables of this lead that the catalogue does not have, as they were entered. */
+  ownCables: z.array(coaxEntrySchema).default([]),
   pinPlan: z.array(connectionSchema),
   extraParts: z.array(extraPartSchema),
   partOverrides: z.record(z.string(), partOverrideSchema),

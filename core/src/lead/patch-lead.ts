@@ -1,3 +1,4 @@
+import type { CoaxEntry } from '../cable/construction.ts';
 import type { Connector } from '../connector/connector.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
@@ -9,6 +10,8 @@ export interface PatchLeadRequest {
   readonly name: string;
   readonly purpose: string;
   readonly cableId: string;
+  /** The entry of a cable that the catalogue does not have. */
+  readonly ownCable?: CoaxEntry;
   readonly connector: Connector;
   /** Finished length, metres, from mating plane to mating plane. */
   readonly length: number;
@@ -50,6 +53,7 @@ export function patchLead(
     legs: [{ id: 'run', fromNodeId: 'node A', toNodeId: 'node B', finishedLength: request.length }],
     ends: [end('A'), end('B')],
     pieces: [{ id: 'cable', cableId, legIds: ['run'] }],
+    ownCables: request.ownCable ? [request.ownCable] : [],
     pinPlan: [...connect('A'), ...connect('B')],
     extraParts: [{ id: 'label-sleeve', kind: 'label sleeve', legId: 'run', nearEndId: 'A', distance: 0.08 }],
     partOverrides: {},

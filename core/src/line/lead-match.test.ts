@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { cableById } from '../cable/catalogue/catalogue.ts';
+import { coaxById } from '../cable/catalogue/catalogue.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { matchAt } from './lead-match.ts';
 
 const tnc = connectorById('tnc-plug-50-crimp-5');
 const base = {
-  cable: cableById('rg-223'),
+  cable: coaxById('rg-223'),
   length: 3.36,
   near: tnc,
   far: tnc,
@@ -35,7 +35,7 @@ describe('a coax lead at one frequency', () => {
   });
 
   test('75-ohm cable in a 50-ohm system gives 1 to 2.25 over frequency', () => {
-    const rg59 = { ...base, cable: cableById('rg-59') };
+    const rg59 = { ...base, cable: coaxById('rg-59') };
     const swr = Array.from({ length: 60 }, (_, index) => matchAt(rg59, 100e6 + index * 1e6).swrInput);
     expect(Math.max(...swr)).toBeGreaterThan(2.1);
     expect(Math.max(...swr)).toBeLessThan(2.27);

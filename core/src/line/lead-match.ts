@@ -1,4 +1,4 @@
-import type { Cable } from '../cable/cable.ts';
+import type { CoaxCable } from '../cable/cable.ts';
 import { computedAttenuation, fitAttenuation, fittedAttenuation } from '../cable/attenuation.ts';
 import { velocityFactor } from '../cable/electrical.ts';
 import type { Connector } from '../connector/connector.ts';
@@ -10,7 +10,7 @@ import { cascade, inputImpedance, lineTwoPort, powerRatio } from './two-port.ts'
 
 /** A coax lead between a system and a load, as a row of lines. */
 export interface LeadLine {
-  readonly cable: Cable;
+  readonly cable: CoaxCable;
   /** Cable between the jacket edges, metres. */
   readonly length: number;
   readonly near: Connector;

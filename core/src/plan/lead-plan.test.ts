@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { cables } from '../cable/catalogue/catalogue.ts';
+import { coaxCables } from '../cable/catalogue/catalogue.ts';
+import { takesCrimpFerrule } from '../fit/pin-and-ferrule.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
@@ -21,7 +22,9 @@ const planOf = (cableId: string, connectorId: string, as: House = house) => {
 };
 
 describe('every cable with every connector, under every practice', () => {
-  const pairs = cables.flatMap(({ id }) => connectors.map((connector) => [id, connector.id] as const));
+  const pairs = coaxCables
+    .filter(takesCrimpFerrule)
+    .flatMap(({ id }) => connectors.map((connector) => [id, connector.id] as const));
   const practices = (['tool', 'blade'] as const).flatMap((stripping) =>
     (['early', 'late'] as const).flatMap((threading) =>
       (['after the full test', 'before, as strain relief'] as const).map((outerSeal) =>

@@ -1,8 +1,8 @@
 import type { Step } from '../build/step.ts';
 import { compileSteps } from '../build/compile.ts';
 import type { RecipeInput } from '../build/pin-and-ferrule.ts';
-import type { Cable } from '../cable/cable.ts';
-import { cableById } from '../cable/catalogue/catalogue.ts';
+import type { CoaxCable } from '../cable/cable.ts';
+import { leadCable } from '../lead/lead-cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { GaugeCard, GaugeCardProblem } from '../connector/gauge-card.ts';
@@ -36,7 +36,7 @@ import { threadedParts } from '../thread/threaded-parts.ts';
 export interface EndPlan {
   readonly end: LeadEnd;
   readonly connector: Connector;
-  readonly cable: Cable;
+  readonly cable: CoaxCable;
   readonly card: GaugeCard;
   readonly cardProblems: readonly GaugeCardProblem[];
   readonly fit: readonly FitCheck[];
@@ -115,7 +115,7 @@ function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: H
   const card = cards.find(({ id }) => id === end.gaugeCardId);
   if (!card) throw new PlanError(`End ${end.name} refers to a gauge card that is not there.`);
   const connector = connectorById(end.connectorId);
-  const cable = cableById(piecesAtEnd(lead, end)[0]!.cableId);
+  const cable = leadCable(lead, piecesAtEnd(lead, end)[0]!.cableId);
   return {
     end,
     connector,

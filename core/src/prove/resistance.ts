@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { pathResistances } from '../cable/electrical.ts';
-import { cableById } from '../cable/catalogue/catalogue.ts';
+import { leadCable } from '../lead/lead-cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { CoaxContact } from '../connector/connector.ts';
 import type { Lead } from '../lead/lead.ts';
@@ -34,7 +34,7 @@ export function conductorResistance(
   length: number,
   celsius: number,
 ): number {
-  const cable = cableById(lead.pieces.find(({ id }) => id === pieceId)!.cableId);
+  const cable = leadCable(lead, lead.pieces.find(({ id }) => id === pieceId)!.cableId);
   const { centre, shield } = pathResistances(cable, celsius);
   return (conductor === 'centre' ? centre : shield) * length;
 }

@@ -1,5 +1,5 @@
 import { capacitancePerMetre } from '../cable/electrical.ts';
-import { cableById } from '../cable/catalogue/catalogue.ts';
+import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { Random } from '../quantity/random.ts';
 import type { Fault } from './fault.ts';
@@ -194,7 +194,7 @@ export function capacitanceAt(virtual: VirtualLead, endId: string): number | und
 /** Capacitance centre to shield of the whole cable of a lead, farads. */
 export function leadCapacitance(lead: Lead, lengths: PieceLengths): number {
   return lead.pieces.reduce(
-    (sum, { id, cableId }) => sum + capacitancePerMetre(cableById(cableId)) * lengths.get(id)!,
+    (sum, { id, cableId }) => sum + capacitancePerMetre(leadCable(lead, cableId)) * lengths.get(id)!,
     0,
   );
 }

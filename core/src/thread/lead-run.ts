@@ -1,4 +1,4 @@
-import { cableById } from '../cable/catalogue/catalogue.ts';
+import { leadCable } from '../lead/lead-cable.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
@@ -30,7 +30,7 @@ export function leadRun(
       diameter: bundleDiameter(
         lead.pieces
           .filter(({ legIds }) => legIds.includes(leg.id))
-          .map(({ cableId }) => cableById(cableId).jacket.diameter),
+          .map(({ cableId }) => leadCable(lead, cableId).jacket.diameter),
       ),
     })),
     parts,

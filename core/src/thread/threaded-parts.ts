@@ -1,4 +1,4 @@
-import { cableById } from '../cable/catalogue/catalogue.ts';
+import { leadCable } from '../lead/lead-cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
 import { chooseShrink, shrinkOverlap } from '../fit/heat-shrink.ts';
@@ -110,5 +110,5 @@ function labelSleeve(lead: Lead, extra: ExtraPart, house: House): LeadPart {
 
 /** Largest jacket at an end, metres. */
 export function jacketAt(lead: Lead, end: LeadEnd): number {
-  return Math.max(...piecesAtEnd(lead, end).map(({ cableId }) => cableById(cableId).jacket.diameter));
+  return Math.max(...piecesAtEnd(lead, end).map(({ cableId }) => leadCable(lead, cableId).jacket.diameter));
 }

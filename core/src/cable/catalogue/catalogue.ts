@@ -1,13 +1,40 @@
-import type { Cable } from '../cable.ts';
+import type { Cable, CoaxCable } from '../cable.ts';
 import { loadCable } from '../cable.ts';
+import type { CableEntry } from '../construction.ts';
+import { balancedAudio, unbalancedAudio } from './audio.ts';
 import { flexibleCoax } from './coax-flexible.ts';
+import { lowLossCoax } from './coax-low-loss.ts';
+import { feeders, semiRigidCoax, trunks } from './coax-rigid.ts';
+import { lightingCables, speakerCables } from './control.ts';
 
-/** Every cable that ships, by family. Adding one is adding an entry to its family's file. */
-export const cables: readonly Cable[] = [...flexibleCoax].map(loadCable);
+/** Every entry that ships, by family. Adding a cable is adding an entry to its family's file. */
+export const cableEntries: readonly CableEntry[] = [
+  ...flexibleCoax,
+  ...lowLossCoax,
+  ...semiRigidCoax,
+  ...feeders,
+  ...trunks,
+  ...unbalancedAudio,
+  ...balancedAudio,
+  ...lightingCables,
+  ...speakerCables,
+];
+
+export const cables: readonly Cable[] = cableEntries.map((entry) => loadCable(entry));
+
+/** The coaxial ones among them. */
+export const coaxCables: readonly CoaxCable[] = cables.filter((cable) => cable.structure === 'coax');
 
 /** A cable of the catalogue. @throws RangeError when there is no such cable. */
 export function cableById(id: string): Cable {
   const cable = cables.find((entry) => entry.id === id);
   if (!cable) throw new RangeError(`catalogue: there is no cable "${id}"`);
+  return cable;
+}
+
+/** A coaxial cable of the catalogue. @throws RangeError when there is no such coaxial cable. */
+export function coaxById(id: string): CoaxCable {
+  const cable = cableById(id);
+  if (cable.structure !== 'coax') throw new RangeError(`catalogue: "${id}" is not a coaxial cable`);
   return cable;
 }

@@ -1,6 +1,7 @@
-import { cables } from '@gorvane/core/cable/catalogue/catalogue.ts';
+import { coaxCables } from '@gorvane/core/cable/catalogue/catalogue.ts';
 import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { FitCheck } from '@gorvane/core/fit/clearance.ts';
+import { takesCrimpFerrule } from '@gorvane/core/fit/pin-and-ferrule.ts';
 import { swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
 import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
@@ -272,7 +273,7 @@ function ChooseInputs({ lead, cards }: StageProps) {
       <NativeSelect
         label="Cable"
         value={record.pieces[0]!.cableId}
-        data={cables.map(({ id, name, nominalImpedance }) => ({
+        data={coaxCables.filter(takesCrimpFerrule).map(({ id, name, nominalImpedance }) => ({
           value: id,
           label: `${name}, ${nominalImpedance} ohm`,
         }))}
