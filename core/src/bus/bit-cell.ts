@@ -27,11 +27,13 @@ export function judgeCells(
     const start = timing.delay + (k + 0.25) * period;
     const end = timing.delay + (k + 0.75) * period;
     if (end > (volts.length - 1) * timeStep) return [];
-    const first = Math.ceil(start / timeStep);
-    const last = Math.floor(end / timeStep);
-    const middle = [at(start), ...volts.subarray(first, last + 1), at(end)];
-    const min = Math.min(...middle);
-    const max = Math.max(...middle);
+    let min = Math.min(at(start), at(end));
+    let max = Math.max(at(start), at(end));
+    for (let n = Math.ceil(start / timeStep); n <= end / timeStep; n++) {
+      const value = volts[n]!;
+      if (value < min) min = value;
+      if (value > max) max = value;
+    }
     const [low, high] = bit === 1 ? [min, max] : [-max, -min];
     const centreTime = timing.delay + (k + 0.5) * period;
     return [

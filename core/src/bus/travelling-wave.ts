@@ -47,17 +47,21 @@ export interface BusWaveform {
   readonly voltages: readonly Float64Array[];
 }
 
-/** One short piece of line between two nodes, with half of its resistance at either end. */
-interface Piece {
-  readonly from: number;
-  readonly to: number;
+/** A row of equal pieces of line. Its nodes follow one another; it hangs on a node of its own beginning or of another run. */
+interface Run {
+  readonly startNode: number;
+  readonly firstNode: number;
+  readonly firstPiece: number;
+  readonly count: number;
   readonly impedance: number;
-  readonly halfResistance: number;
+  /** Half of a piece's resistance, which stands at either end of it. */
+  readonly half: number;
 }
 
 interface Mesh {
-  readonly pieces: readonly Piece[];
+  readonly runs: readonly Run[];
   readonly nodes: number;
+  readonly pieces: number;
   readonly tapNodes: readonly number[];
   readonly conductance: Float64Array;
   readonly capacitance: Float64Array;
@@ -66,35 +70,26 @@ interface Mesh {
 /** Puts the line into equal pieces of delay `timeStep`, and every tap and branch on its nearest node. */
 function meshOf(network: BusNetwork, pieceCount: number, timeStep: number): Mesh {
   const { cable, length } = network;
-  const pieces: Piece[] = [];
+  const runs: Run[] = [];
   const loads: { node: number; resistance: number; capacitance: number }[] = [];
   let nodes = 1;
-  const run = (start: number, runCable: BusCable, runLength: number, count: number) => {
-    let from = start;
-    for (let n = 0; n < count; n++) {
-      pieces.push({
-        from,
-        to: nodes,
-        impedance: runCable.impedance,
-        halfResistance: (runCable.loopResistance * runLength) / count / 2,
-      });
-      from = nodes++;
-    }
-    return from;
+  let pieces = 0;
+  const add = (startNode: number, of: BusCable, runLength: number, count: number) => {
+    const half = (of.loopResistance * runLength) / count / 2;
+    runs.push({ startNode, firstNode: nodes, firstPiece: pieces, count, impedance: of.impedance, half });
+    nodes += count;
+    pieces += count;
+    return nodes - 1;
   };
-  run(0, cable, length, pieceCount);
+  add(0, cable, length, pieceCount);
   const nodeAt = (at: number) => Math.round((at / length) * pieceCount);
   for (const { at, resistance, capacitance } of network.taps)
     loads.push({ node: nodeAt(at), resistance, capacitance });
   for (const branch of network.branches) {
     const delay = branch.length / (branch.cable.velocityFactor * speedOfLight);
-    const end = run(
-      nodeAt(branch.at),
-      branch.cable,
-      branch.length,
-      Math.max(1, Math.round(delay / timeStep)),
-    );
-    loads.push({ node: end, resistance: branch.end.resistance, capacitance: branch.end.capacitance });
+    const count = Math.max(1, Math.round(delay / timeStep));
+    const node = add(nodeAt(branch.at), branch.cable, branch.length, count);
+    loads.push({ node, resistance: branch.end.resistance, capacitance: branch.end.capacitance });
   }
   const conductance = new Float64Array(nodes);
   const capacitance = new Float64Array(nodes);
@@ -102,7 +97,7 @@ function meshOf(network: BusNetwork, pieceCount: number, timeStep: number): Mesh
     conductance[load.node]! += 1 / load.resistance;
     capacitance[load.node]! += load.capacitance;
   }
-  return { pieces, nodes, tapNodes: loads.map(({ node }) => node), conductance, capacitance };
+  return { runs, nodes, pieces, tapNodes: loads.map(({ node }) => node), conductance, capacitance };
 }
 
 function checkNetwork({ length, cable, taps, branches }: BusNetwork): void {
@@ -127,7 +122,7 @@ function checkNetwork({ length, cable, taps, branches }: BusNetwork): void {
 }
 
 /** Pieces of the main line: enough that a piece is short against an edge and a receiver's charging time. */
-const defaultPieces = 384;
+const defaultPieces = 256;
 
 /**
  * Voltages at the taps and branch ends from a settled start, by travelling waves (method of characteristics): each
@@ -148,93 +143,112 @@ export function simulateBus(
   const timeStep = network.length / (network.cable.velocityFactor * speedOfLight) / pieces;
   const mesh = meshOf(network, pieces, timeStep);
   const steps = Math.ceil(duration / timeStep) + 1;
-  if (!(steps * mesh.pieces.length < 2e8))
+  if (!(steps * mesh.pieces < 2e8))
     throw new RangeError(
       'bus: the line is too short for so long a time: shorten the time or take fewer bits',
     );
   return march(mesh, drive, timeStep, steps);
 }
 
+/** Node that a piece of a run begins at. */
+const nearNode = ({ startNode, firstNode }: Run, place: number) =>
+  place === 0 ? startNode : firstNode + place - 1;
+
 function march(mesh: Mesh, drive: BusDrive, timeStep: number, steps: number): BusWaveform {
-  const count = mesh.pieces.length;
-  const from = Int32Array.from(mesh.pieces, (piece) => piece.from);
-  const to = Int32Array.from(mesh.pieces, (piece) => piece.to);
-  const half = Float64Array.from(mesh.pieces, (piece) => piece.halfResistance);
-  const pieceConductance = Float64Array.from(
-    mesh.pieces,
-    ({ impedance, halfResistance }) => 1 / (impedance + halfResistance),
-  );
+  const { runs } = mesh;
   const sourceConductance = 1 / drive.sourceResistance;
   const capacitive = mesh.capacitance.map((capacitance) => (2 * capacitance) / timeStep);
+  const charged = Int32Array.from(mesh.tapNodes.filter((node) => capacitive[node]! > 0));
   const total = mesh.conductance.map((value, node) => value + capacitive[node]!);
   total[0]! += sourceConductance;
-  for (let p = 0; p < count; p++) {
-    total[from[p]!]! += pieceConductance[p]!;
-    total[to[p]!]! += pieceConductance[p]!;
-  }
+  for (const run of runs)
+    for (let place = 0; place < run.count; place++) {
+      total[nearNode(run, place)]! += 1 / (run.impedance + run.half);
+      total[run.firstNode + place]! += 1 / (run.impedance + run.half);
+    }
+  const inverse = total.map((value) => 1 / value);
   const voltage = settled(mesh, drive);
   /** Capacitor history: `2 C / dt v + i`, zero current when settled. */
   const history = voltage.map((value, node) => capacitive[node]! * value);
-  const arriveAtFrom = new Float64Array(count);
-  const arriveAtTo = new Float64Array(count);
-  settleWaves(mesh, voltage, arriveAtFrom, arriveAtTo);
+  const arriveNear = new Float64Array(mesh.pieces);
+  const arriveFar = new Float64Array(mesh.pieces);
+  settleWaves(mesh, voltage, arriveNear, arriveFar);
   const injected = new Float64Array(mesh.nodes);
   const voltages = mesh.tapNodes.map(() => new Float64Array(steps));
   mesh.tapNodes.forEach((node, tap) => (voltages[tap]![0] = voltage[node]!));
   for (let step = 1; step < steps; step++) {
     injected.set(history);
     injected[0]! += sourceConductance * drive.emf(step * timeStep);
-    for (let p = 0; p < count; p++) {
-      injected[from[p]!]! += 2 * arriveAtFrom[p]! * pieceConductance[p]!;
-      injected[to[p]!]! += 2 * arriveAtTo[p]! * pieceConductance[p]!;
-    }
-    for (let node = 0; node < mesh.nodes; node++) {
-      const value = injected[node]! / total[node]!;
-      voltage[node] = value;
-      history[node] = 2 * capacitive[node]! * value - history[node]!;
-    }
-    for (let p = 0; p < count; p++) {
-      const conductance = pieceConductance[p]!;
-      const nearVoltage = voltage[from[p]!]!;
-      const farVoltage = voltage[to[p]!]!;
-      const nearCurrent = (nearVoltage - 2 * arriveAtFrom[p]!) * conductance;
-      const farCurrent = (farVoltage - 2 * arriveAtTo[p]!) * conductance;
-      const sentForward = nearVoltage - nearCurrent * half[p]! - arriveAtFrom[p]!;
-      const sentBack = farVoltage - farCurrent * half[p]! - arriveAtTo[p]!;
-      arriveAtTo[p] = sentForward;
-      arriveAtFrom[p] = sentBack;
-    }
+    for (const { startNode, firstPiece, impedance, half } of runs)
+      injected[startNode]! += (2 * arriveNear[firstPiece]!) / (impedance + half);
+    voltage[0] = injected[0]! * inverse[0]!;
+    for (const run of runs) passRun(run, voltage, injected, inverse, arriveNear, arriveFar);
+    for (const node of charged) history[node] = 2 * capacitive[node]! * voltage[node]! - history[node]!;
     for (let tap = 0; tap < voltages.length; tap++) voltages[tap]![step] = voltage[mesh.tapNodes[tap]!]!;
   }
   return { timeStep, voltages };
 }
 
-/** Node voltages with the driver settled at its value for time 0: pieces as resistances, a tree solved from its leaves. */
-function settled(mesh: Mesh, drive: BusDrive): Float64Array {
-  const conductance = Float64Array.from(mesh.conductance);
-  for (let p = mesh.pieces.length - 1; p >= 0; p--) {
-    const { from, to, halfResistance } = mesh.pieces[p]!;
-    const beyond = conductance[to]!;
-    conductance[from]! += beyond > 0 ? 1 / (2 * halfResistance + 1 / beyond) : 0;
+/** One step along a run whose beginning is known: node after node, each sending on what it makes of what arrives. */
+function passRun(
+  { startNode, firstNode, firstPiece, count, impedance, half }: Run,
+  voltage: Float64Array,
+  injected: Float64Array,
+  inverse: Float64Array,
+  arriveNear: Float64Array,
+  arriveFar: Float64Array,
+): void {
+  const conductance = 1 / (impedance + half);
+  // A wave sent is `V - (V - 2 a) g h - a`, which is `V keep + a turn`.
+  const keep = 1 - conductance * half;
+  const turn = 2 * conductance * half - 1;
+  const twice = 2 * conductance;
+  let near = voltage[startNode]!;
+  let waitingNear = arriveNear[firstPiece]!;
+  for (let place = 0; place < count; place++) {
+    const piece = firstPiece + place;
+    const node = firstNode + place;
+    const far = arriveFar[piece]!;
+    const nextNear = place + 1 < count ? arriveNear[piece + 1]! : 0;
+    const value = (injected[node]! + twice * (far + nextNear)) * inverse[node]!;
+    arriveFar[piece] = near * keep + waitingNear * turn;
+    arriveNear[piece] = value * keep + far * turn;
+    voltage[node] = value;
+    near = value;
+    waitingNear = nextNear;
   }
-  const voltage = new Float64Array(mesh.nodes);
-  voltage[0] = drive.emf(0) / (1 + drive.sourceResistance * conductance[0]!);
-  for (const { from, to, halfResistance } of mesh.pieces)
-    voltage[to] = voltage[from]! / (1 + 2 * halfResistance * conductance[to]!);
+}
+
+/** Node voltages with the driver settled at its value for time 0: pieces as resistances, a tree solved from its leaves. */
+function settled({ runs, conductance, nodes }: Mesh, drive: BusDrive): Float64Array {
+  const beyond = Float64Array.from(conductance);
+  for (const run of [...runs].reverse())
+    for (let place = run.count - 1; place >= 0; place--) {
+      const behind = beyond[run.firstNode + place]!;
+      beyond[nearNode(run, place)]! += behind > 0 ? 1 / (2 * run.half + 1 / behind) : 0;
+    }
+  const voltage = new Float64Array(nodes);
+  voltage[0] = drive.emf(0) / (1 + drive.sourceResistance * beyond[0]!);
+  for (const run of runs)
+    for (let place = 0; place < run.count; place++) {
+      const node = run.firstNode + place;
+      voltage[node] = voltage[nearNode(run, place)]! / (1 + 2 * run.half * beyond[node]!);
+    }
   return voltage;
 }
 
 /** The waves that hold a settled line: half of voltage plus and minus impedance times current. */
-function settleWaves(mesh: Mesh, voltage: Float64Array, atFrom: Float64Array, atTo: Float64Array): void {
-  const load = Float64Array.from(voltage, (value, node) => value * mesh.conductance[node]!);
-  for (let p = mesh.pieces.length - 1; p >= 0; p--) {
-    const { from, to, impedance, halfResistance } = mesh.pieces[p]!;
-    const current = load[to]!;
-    load[from]! += current;
-    const middle = voltage[to]! + current * halfResistance;
-    atTo[p] = (middle + impedance * current) / 2;
-    atFrom[p] = (middle - impedance * current) / 2;
-  }
+function settleWaves(mesh: Mesh, voltage: Float64Array, near: Float64Array, far: Float64Array): void {
+  const load = voltage.map((value, node) => value * mesh.conductance[node]!);
+  for (const run of [...mesh.runs].reverse())
+    for (let place = run.count - 1; place >= 0; place--) {
+      const node = run.firstNode + place;
+      const current = load[node]!;
+      load[nearNode(run, place)]! += current;
+      const middle = voltage[node]! + current * run.half;
+      far[run.firstPiece + place] = (middle + run.impedance * current) / 2;
+      near[run.firstPiece + place] = (middle - run.impedance * current) / 2;
+    }
 }
 
 /** Settled voltage at the taps and branch ends for a driver of `emf` volts. */

@@ -25,6 +25,18 @@ export interface LineFigures {
  * a few megahertz the law `k1 sqrt(f) + k2 f` fails: on copper-clad steel the steel takes part.
  */
 export function lineFigures(cable: Cable): LineFigures {
+  let figures = known.get(cable);
+  if (!figures) {
+    figures = computeFigures(cable);
+    known.set(cable, figures);
+  }
+  return figures;
+}
+
+/** Cables are immutable: what follows from one is worked out once. */
+const known = new WeakMap<Cable, LineFigures>();
+
+function computeFigures(cable: Cable): LineFigures {
   if (cable.structure === 'cores') {
     const pair = pairFigures(cable);
     const impedance = cable.nominalImpedance ?? pair.impedance;

@@ -1,6 +1,7 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { z } from 'zod';
 import { unitEventSchema, unitSchema } from '../build/unit.ts';
+import { ownCableSchema } from '../cable/own-cable.ts';
 import { gaugeCardSchema } from '../connector/gauge-card.ts';
 import { houseSchema } from '../house/house.ts';
 import { leadSchema } from '../lead/lead.ts';
@@ -21,6 +22,7 @@ const tableSchemas = {
   units: unitSchema,
   events: unitEventSchema,
   house: houseSchema,
+  cables: ownCableSchema,
 } as const;
 
 export type TableName = keyof typeof tableSchemas;

@@ -180,6 +180,17 @@ function takeBack(elements: readonly CascadeElement[], frequencies: Float64Array
   }
 }
 
+/** Whether every step is the mean step, but for rounding. */
+function evenlySpaced(frequencies: Float64Array): boolean {
+  const last = frequencies.length - 1;
+  if (last < 2) return false;
+  const step = (frequencies[last]! - frequencies[0]!) / last;
+  const slack = 1e-12 * frequencies[last]!;
+  for (let n = 1; n < last; n++)
+    if (Math.abs(frequencies[n]! - frequencies[0]! - n * step) > slack) return false;
+  return true;
+}
+
 function throughLine(line: LineElement, frequencies: Float64Array, state: PlaneState): void {
   const { voltageRe, voltageIm, currentRe, currentIm } = state;
   const { impedance, length, loss } = line;
@@ -188,12 +199,25 @@ function throughLine(line: LineElement, frequencies: Float64Array, state: PlaneS
   const half = 0.5 / impedance;
   const { k1, k2 } = 'k1' in loss ? loss : { k1: 0, k2: 0 };
   const perPoint = 'perPoint' in loss ? loss.perPoint : undefined;
+  const isEven = evenlySpaced(frequencies);
+  const turnStep = isEven ? turn * (frequencies[1]! - frequencies[0]!) : 0;
+  const cosStep = Math.cos(turnStep);
+  const sinStep = Math.sin(turnStep);
+  let cos = 1;
+  let sin = 0;
   for (let n = 0; n < frequencies.length; n++) {
     const frequency = frequencies[n]!;
+    // On an even grid the phase turns by the same step; it is set anew before rounding adds up.
+    if (!isEven || n % 32 === 0) {
+      cos = Math.cos(turn * frequency);
+      sin = Math.sin(turn * frequency);
+    } else {
+      const before = cos;
+      cos = before * cosStep - sin * sinStep;
+      sin = sin * cosStep + before * sinStep;
+    }
     const growth = Math.exp((perPoint ? perPoint[n]! : k1 * Math.sqrt(frequency) + k2 * frequency) * neper);
     const shrink = 1 / growth;
-    const cos = Math.cos(turn * frequency);
-    const sin = Math.sin(turn * frequency);
     const sumRe = voltageRe[n]! + impedance * currentRe[n]!;
     const sumIm = voltageIm[n]! + impedance * currentIm[n]!;
     const differenceRe = voltageRe[n]! - impedance * currentRe[n]!;

@@ -13,6 +13,7 @@ const quantityKindSchema = z.enum([
   'temperature',
   'count',
   'force',
+  'voltage',
 ]);
 
 /** One thing that went into a figure. */

@@ -24,6 +24,7 @@ const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string
   temperature: (value) => `${value} °C`,
   count: (value) => String(value),
   force: formatForce,
+  voltage: (value) => `${Number(value.toPrecision(3))} V`,
 };
 
 /** Writes an SI value of any kind the way this house reads it. */

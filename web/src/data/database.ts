@@ -1,4 +1,5 @@
 import type { Unit, UnitEvent } from '@gorvane/core/build/unit.ts';
+import type { OwnCable } from '@gorvane/core/cable/own-cable.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
@@ -25,6 +26,7 @@ export class Database extends Dexie {
   units!: EntityTable<Unit, 'id'>;
   events!: EntityTable<UnitEvent, 'id'>;
   house!: EntityTable<House, 'id'>;
+  cables!: EntityTable<OwnCable, 'id'>;
   blobs!: EntityTable<Blob, 'hash'>;
   kept!: EntityTable<KeptText, 'key'>;
 
@@ -40,14 +42,15 @@ export class Database extends Dexie {
       blobs: 'hash',
       kept: 'key',
     });
+    this.version(2).stores({ cables: 'id' });
   }
 }
 
 export const database = new Database();
 
 /** Tables whose records carry an envelope and are edited through the draft. */
-export type EditedTable = 'leads' | 'gaugeCards' | 'orders' | 'house';
-export type EditedRecord = Lead | GaugeCard | Order | House;
+export type EditedTable = 'leads' | 'gaugeCards' | 'orders' | 'house' | 'cables';
+export type EditedRecord = Lead | GaugeCard | Order | House | OwnCable;
 
 export const newId = () => crypto.randomUUID();
 export const timeNow = () => new Date().toISOString();
