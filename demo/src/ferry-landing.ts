@@ -222,6 +222,7 @@ export function ferryLanding(): Archive {
     units: [...stories.map(({ unit }) => unit), ...waiting],
     events: stories.flatMap(({ events }) => events),
     house: [{ ...house, nextSerial: 9 }],
+    cables: [],
     blobs: {},
   };
 }

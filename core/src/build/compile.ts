@@ -3,12 +3,12 @@ import type { House } from '../house/house.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import type { ThreadMoment, ThreadMove, ThreadPlan } from '../thread/plan.ts';
 import type { LeadPart } from '../thread/threaded-parts.ts';
-import { closeEventId, shrinkEventId } from '../thread/threaded-parts.ts';
+import { chokeEventId, closeEventId, shrinkEventId } from '../thread/threaded-parts.ts';
 import type { RecipeInput } from './pin-and-ferrule.ts';
 import { pinAndFerruleSteps } from './pin-and-ferrule.ts';
 import type { Step, StepPart } from './step.ts';
 import { completeSteps } from './step-draft.ts';
-import { cutSteps, finishSteps, proveStep, sealSteps, threadStep } from './whole-lead.ts';
+import { chokeSteps, cutSteps, finishSteps, proveStep, sealSteps, threadStep } from './whole-lead.ts';
 
 /** What the sequence of a whole lead is compiled from. `recipes` are by end id. */
 export interface CompileInput {
@@ -83,6 +83,11 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
     const part = input.parts.find(({ fixedBy }) => fixedBy === event.id)!;
     return completeSteps(`${lead.id}/${sealed.id}`, sealed.id, sealSteps(sealed, part), lastOf(before));
   }
+  const choke = lead.extraParts.find(
+    (extra) => extra.kind === 'choke' && chokeEventId(extra.id) === event.id,
+  );
+  if (choke?.kind === 'choke')
+    return completeSteps(`${lead.id}/${choke.id}`, null, chokeSteps(lead, choke), lastOf(before));
   const sleeves = input.parts.filter(({ kind }) => kind === 'label sleeve');
   const drafts = event.id === 'prove' ? [proveStep()] : finishSteps(lead, input.house, sleeves);
   return completeSteps(lead.id, null, drafts, lastOf(before));

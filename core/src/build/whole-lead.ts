@@ -1,6 +1,9 @@
 import type { CutLength } from '../cut/cut-length.ts';
 import type { House } from '../house/house.ts';
-import type { Lead, LeadEnd } from '../lead/lead.ts';
+import type { ExtraPart, Lead, LeadEnd } from '../lead/lead.ts';
+import { endById } from '../lead/lead.ts';
+import { stackLength } from '../line/choke.ts';
+import type { Explained } from '../quantity/explained.ts';
 import type { LeadPart } from '../thread/threaded-parts.ts';
 import type { HoldPoint } from './step.ts';
 import type { StepDraft } from './step-draft.ts';
@@ -62,6 +65,49 @@ export function threadStep(name: string, title: string, threads: StepDraft['thre
     good: ['every part of the list on the cable, in this order'],
     bad: ['right part, wrong way round', 'wrong side of another part'],
   };
+}
+
+/** Beads to their place, stopped from sliding, before the lead is proved: a choke left off is found too late otherwise. */
+export function chokeSteps(lead: Lead, choke: Extract<ExtraPart, { kind: 'choke' }>): StepDraft[] {
+  const end = endById(lead, choke.nearEndId);
+  const { shrink } = stackLength(choke.bead, choke.beads);
+  const place: Explained = {
+    value: choke.distance,
+    kind: 'length',
+    formula: 'as the lead says',
+    terms: [],
+    source: 'lead',
+  };
+  const covered: Explained = {
+    value: shrink,
+    kind: 'length',
+    formula: 'beads x length + end tubes and overlap at both ends',
+    terms: [
+      { label: 'Beads', value: choke.beads, kind: 'count' },
+      { label: 'Length of a bead', value: choke.bead.length, kind: 'length' },
+    ],
+    source: 'geometry; end tubes and overlap are engineering values',
+  };
+  return [
+    {
+      name: 'choke',
+      stage: 'Join',
+      title: `Fix the choke near end ${end.name}`,
+      text: {
+        firstTime:
+          'Push the beads together at their place, the same free tube at both ends, fill the ends so that they seal, and shrink the tube over them so that they cannot slide. Heat the tube, not the beads.',
+        experienced: 'Beads together, ends filled, shrink over.',
+      },
+      why: 'Beads that slide end up against the connector, chafe the jacket and change the choke.',
+      figures: [
+        { label: 'from the jacket edge to the first bead', figure: place, plus: null, minus: null },
+        { label: 'length of shrink over the stack', figure: covered, plus: null, minus: null },
+      ],
+      caution: 'Hot air burns, and ferrite that is heated or cooled fast cracks.',
+      good: [`${choke.beads} beads, none cracked, none loose`],
+      bad: ['a bead chipped or missing', 'stack slides on the jacket'],
+    },
+  ];
 }
 
 /** The proof of the finished lead: a hold point that the readings of the Prove stage answer. */

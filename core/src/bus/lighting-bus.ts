@@ -54,7 +54,7 @@ export interface BusReason {
 }
 
 export interface BusStudy {
-  readonly verdict: 'Good' | 'Not yet' | 'Out';
+  readonly verdict: 'Good' | 'tight' | 'Out';
   readonly reasons: readonly BusReason[];
   /** The receiver with the least level: its number from 1, or the branch end (0). */
   readonly worst: number;
@@ -167,8 +167,8 @@ function practiceReasons(bus: LightingBus): BusReason[] {
   ];
 }
 
-/** Out when a receiver may read wrongly; Not yet when it reads, but beyond the standard or without margin. */
+/** Out when a receiver may read wrongly; tight when it reads, but beyond the standard or without margin. */
 function verdictOf(reasons: readonly BusReason[], level: number): BusStudy['verdict'] {
   if (level < lightingLimits.threshold) return 'Out';
-  return reasons.length > 0 ? 'Not yet' : 'Good';
+  return reasons.length > 0 ? 'tight' : 'Good';
 }

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { envelopeSchema, firstRevision } from '../record/envelope.ts';
 import type { CableEntry, SheetEntry } from './construction.ts';
 import { cableEntrySchema } from './construction.ts';

@@ -1,3 +1,4 @@
+import { newOwnCable } from '../cable/own-cable.ts';
 import { describe, expect, test } from '@jest/globals';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { checksum } from '../record/checksum.ts';
@@ -14,6 +15,7 @@ const archive: Archive = {
   units: [],
   events: [],
   house: [house],
+  cables: [newOwnCable('own', now)],
   blobs: { [checksum(photo)]: photo },
 };
 const bytes = writeArchive(archive, now);

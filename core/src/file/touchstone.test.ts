@@ -1,7 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Network } from './touchstone.ts';
-import { readTouchstone, TouchstoneError, twoPortOf, writeTouchstone } from './touchstone.ts';
+import type { Network } from './network.ts';
+import { twoPortOf } from './network.ts';
+import { readTouchstone } from './touchstone.ts';
+import { TouchstoneError } from './touchstone-error.ts';
+import { writeTouchstone } from './touchstone-write.ts';
 
 const two = `! a pad
 # MHz S DB R 50

@@ -36,14 +36,27 @@ const connectionSchema = z.object({
 });
 
 /** A threaded part beyond those that the ends' methods bring. */
-const extraPartSchema = z.object({
+const extraPlaceSchema = z.object({
   id: z.string(),
-  kind: z.enum(['label sleeve']),
   legId: z.string(),
   /** Which end it belongs near, and how far from that end's jacket edge, metres. */
   nearEndId: z.string(),
   distance: z.number().positive(),
 });
+
+const extraPartSchema = z.discriminatedUnion('kind', [
+  extraPlaceSchema.extend({ kind: z.literal('label sleeve') }),
+  extraPlaceSchema.extend({
+    kind: z.literal('choke'),
+    beads: z.number().int().min(1).max(200),
+    /** Of one bead, metres. */
+    bead: z.object({
+      outside: z.number().positive(),
+      bore: z.number().positive(),
+      length: z.number().positive(),
+    }),
+  }),
+]);
 
 const partOverrideSchema = z.object({
   opening: z.number().positive().optional(),

@@ -11,7 +11,7 @@ export interface PatchLeadRequest {
   readonly purpose: string;
   readonly cableId: string;
   /** The entry of a cable that the catalogue does not have. */
-  readonly ownCable?: CoaxEntry;
+  readonly ownCable?: CoaxEntry | undefined;
   readonly connector: Connector;
   /** Finished length, metres, from mating plane to mating plane. */
   readonly length: number;

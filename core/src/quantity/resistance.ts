@@ -23,11 +23,12 @@ export interface Impedance {
   readonly im: number;
 }
 
-const impedanceExpected = 'an impedance such as 50, 35+j12, open, short, or an SWR such as SWR 1.5';
+const impedanceExpected =
+  'an impedance such as 50, 35+j12, open, short, an SWR such as SWR 1.5, or a return loss such as RL 14 dB';
 
 /**
- * Reads a load: a resistance, a complex impedance `35+j12`, the words open and short, or `SWR 1.5`
- * (the resistance above `reference` ohm that has this standing-wave ratio; the phase is not known from an SWR).
+ * Reads a load: a resistance, a complex impedance `35+j12`, the words open and short, `SWR 1.5` or `RL 14 dB`
+ * (the resistance above `reference` ohm that has this standing-wave ratio or return loss; neither tells a phase).
  * The real part is at least 0: a load gives no power. An open circuit is 1e9 ohm, far above any line.
  * @throws QuantityError when unreadable or when the real part is negative.
  */
@@ -45,6 +46,17 @@ export function parseLoad(text: string, reference: number): Impedance {
     if (!(ratio >= 1 && ratio <= 1e6)) throw new QuantityError(text, 'a standing-wave ratio of 1 or more');
     return { re: ratio * reference, im: 0 };
   }
+  const returnLoss = /^rl:?([\d.,]+)(?:db)?$/.exec(word);
+  if (returnLoss) {
+    const size = 10 ** (-Number(returnLoss[1]!.replace(',', '.')) / 20);
+    if (!(size > 0 && size < 1)) throw new QuantityError(text, 'a return loss above 0 dB');
+    return { re: (reference * (1 + size)) / (1 - size), im: 0 };
+  }
+  return parseRectangular(word, text);
+}
+
+/** Reads `35+j12` or one part of it. */
+function parseRectangular(word: string, text: string): Impedance {
   const match = /^([+-]?[\d.,]+)?(?:([+-]?)j([\d.,]+))?$/.exec(word);
   if (!match || word === '') throw new QuantityError(text, impedanceExpected);
   const re = Number((match[1] ?? '0').replace(',', '.'));

@@ -6,7 +6,7 @@ import { bundleDiameter } from './bundle.ts';
 import type { ThreadPreference } from './plan.ts';
 import type { ThreadEvent, ThreadRun } from './run.ts';
 import type { LeadPart } from './threaded-parts.ts';
-import { closeEventId, labelEventId, proveEventId, shrinkEventId } from './threaded-parts.ts';
+import { chokeEventId, closeEventId, labelEventId, proveEventId, shrinkEventId } from './threaded-parts.ts';
 
 /** The run of a lead as the planner takes it, ends that are already fitted closed and their parts fixed. */
 export function leadRun(
@@ -61,13 +61,21 @@ function leadEvents(lead: Lead, cards: ReadonlyMap<string, GaugeCard>, house: Ho
     ...(sealFirst ? sealOf(end, [closeEventId(end.id)]) : []),
   ]);
   const seals = sealFirst ? [] : ends.flatMap((end) => sealOf(end, [closeEventId(end.id), proveEventId]));
+  const chokes = lead.extraParts
+    .filter(({ kind }) => kind === 'choke')
+    .map(({ id }): ThreadEvent => ({
+      id: chokeEventId(id),
+      label: 'the choke is fixed',
+      after: close.map((event) => event.id),
+    }));
   const prove: ThreadEvent = {
     id: proveEventId,
     label: 'the lead is proved',
-    after: close.map(({ id }) => id),
+    after: [...close, ...chokes].map(({ id }) => id),
   };
   return [
     ...close,
+    ...chokes,
     prove,
     ...seals,
     { id: labelEventId, label: 'the label is shrunk', after: [proveEventId] },

@@ -11,7 +11,7 @@ import type { ThreadPart } from './run.ts';
 
 /** A threaded part of a lead: what the planner needs, and what the bench needs. */
 export interface LeadPart extends ThreadPart {
-  readonly kind: 'ferrule' | 'shrink' | 'label sleeve';
+  readonly kind: 'ferrule' | 'shrink' | 'label sleeve' | 'choke';
   readonly endId: string;
   /** Length to cut it to, where it is cut from stock. */
   readonly cutLength?: Explained;
@@ -25,11 +25,14 @@ export const closeEventId = (endId: string) => `${endId}/close`;
 export const shrinkEventId = (endId: string) => `${endId}/seal`;
 export const proveEventId = 'prove';
 export const labelEventId = 'label';
+export const chokeEventId = (partId: string) => `${partId}/fix`;
 
 /** All threaded parts of a lead, derived from the methods of its ends, its extras and its overrides. */
 export function threadedParts(lead: Lead, cards: ReadonlyMap<string, GaugeCard>, house: House): LeadPart[] {
   const ofEnds = lead.ends.flatMap((end) => partsOfEnd(lead, end, cards.get(end.id)!, house));
-  const extras = lead.extraParts.map((extra) => labelSleeve(lead, extra, house));
+  const extras = lead.extraParts.map((extra) =>
+    extra.kind === 'choke' ? choke(lead, extra) : labelSleeve(lead, extra, house),
+  );
   return [...ofEnds, ...extras].map((part) => ({ ...part, ...lead.partOverrides[part.id] }));
 }
 
@@ -105,6 +108,25 @@ function labelSleeve(lead: Lead, extra: ExtraPart, house: House): LeadPart {
     fixedBy: labelEventId,
     cutLength: choice?.cutLength,
     missing: choice === undefined,
+  };
+}
+
+/** A stack of beads: ferrite is rigid, so it passes nothing that is thicker than its bore. */
+function choke(lead: Lead, extra: Extract<ExtraPart, { kind: 'choke' }>): LeadPart {
+  const end = endById(lead, extra.nearEndId);
+  const leg = lead.legs.find(({ id }) => id === extra.legId)!;
+  return {
+    id: extra.id,
+    kind: 'choke',
+    endId: end.id,
+    label: `choke, ${extra.beads} ${extra.beads === 1 ? 'bead' : 'beads'}`,
+    legId: extra.legId,
+    place: placeOnLeg(lead, end, Math.min(extra.distance, 0.4 * leg.finishedLength)),
+    opening: extra.bead.bore,
+    outside: extra.bead.outside,
+    fixedOutside: extra.bead.outside,
+    fixedBy: chokeEventId(extra.id),
+    missing: false,
   };
 }
 

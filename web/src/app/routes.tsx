@@ -3,6 +3,55 @@ import { useRouteError } from 'react-router';
 import { Bench } from '../places/bench/bench.tsx';
 import { Shell } from './shell.tsx';
 
+/** The questions of the Line lab, each loaded when it is asked. */
+const labRoutes: RouteObject[] = [
+  { index: true, lazy: async () => ({ Component: (await import('../places/lab/lab.tsx')).LabStart }) },
+  {
+    path: 'line',
+    lazy: async () => ({ Component: (await import('../places/lab/line-page.tsx')).LinePage }),
+  },
+  {
+    path: 'chain',
+    lazy: async () => ({ Component: (await import('../places/lab/chain-page.tsx')).ChainPage }),
+  },
+  {
+    path: 'budget',
+    lazy: async () => ({ Component: (await import('../places/lab/budget-page.tsx')).BudgetPage }),
+  },
+  {
+    path: 'power',
+    lazy: async () => ({ Component: (await import('../places/lab/power-page.tsx')).PowerPage }),
+  },
+  {
+    path: 'choke',
+    lazy: async () => ({ Component: (await import('../places/lab/choke-page.tsx')).ChokePage }),
+  },
+  {
+    path: 'set',
+    lazy: async () => ({ Component: (await import('../places/lab/set-page.tsx')).SetPage }),
+  },
+  {
+    path: 'audio',
+    lazy: async () => ({ Component: (await import('../places/lab/audio-page.tsx')).AudioPage }),
+  },
+  {
+    path: 'speaker',
+    lazy: async () => ({ Component: (await import('../places/lab/speaker-page.tsx')).SpeakerPage }),
+  },
+  {
+    path: 'bus',
+    lazy: async () => ({ Component: (await import('../places/lab/bus-page.tsx')).BusPage }),
+  },
+  {
+    path: 'cables',
+    lazy: async () => ({ Component: (await import('../places/lab/cables-page.tsx')).CablesPage }),
+  },
+  {
+    path: 'cables/:cableId',
+    lazy: async () => ({ Component: (await import('../places/lab/cable-page.tsx')).CablePage }),
+  },
+];
+
 /** Every place has its address; all but the first are loaded when they are opened. */
 export const routes: RouteObject[] = [
   {
@@ -18,6 +67,11 @@ export const routes: RouteObject[] = [
       {
         path: 'leads/:leadId/:stage?',
         lazy: async () => ({ Component: (await import('../places/lead/lead-page.tsx')).LeadPage }),
+      },
+      {
+        path: 'lab',
+        lazy: async () => ({ Component: (await import('../places/lab/lab.tsx')).Lab }),
+        children: labRoutes,
       },
       { path: 'log', lazy: async () => ({ Component: (await import('../places/log/log.tsx')).Log }) },
       {

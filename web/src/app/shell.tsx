@@ -10,6 +10,7 @@ import { useDraftState } from '../draft/use-draft.ts';
 const places = [
   { to: '/', label: 'Bench' },
   { to: '/leads', label: 'Leads' },
+  { to: '/lab', label: 'Line lab' },
   { to: '/log', label: 'Log' },
   { to: '/house', label: 'House' },
 ];

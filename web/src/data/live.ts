@@ -17,7 +17,8 @@ export interface UnitView {
   readonly progress: UnitProgress;
 }
 
-const present = <T extends { deleted: boolean }>(records: readonly T[]) =>
+/** Records that are not deleted. */
+export const present = <T extends { deleted: boolean }>(records: readonly T[]) =>
   records.filter(({ deleted }) => !deleted);
 
 export function useHouse(): House | undefined {

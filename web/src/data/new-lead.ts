@@ -1,5 +1,7 @@
 import type { Unit } from '@gorvane/core/build/unit.ts';
+import type { CoaxEntry } from '@gorvane/core/cable/construction.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import type { Connector } from '@gorvane/core/connector/connector.ts';
 import { patchLead } from '@gorvane/core/lead/patch-lead.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Starter } from '@gorvane/core/lead/starters.ts';
@@ -15,21 +17,34 @@ export interface NewLead {
   readonly quantity: number;
 }
 
-/** Makes the lead, its gauge card, an order line for how many, and the units with their serials. Returns the lead's id. */
-export async function createLead({ starter, length, quantity }: NewLead): Promise<string> {
+/** What a lead with two like ends is made of. Length in metres, frequencies in hertz. */
+export interface LeadRequest {
+  readonly name: string;
+  readonly cableId: string;
+  /** The entry of a cable that the catalogue does not have. */
+  readonly ownCable?: CoaxEntry | undefined;
+  readonly connector: Connector;
+  readonly length: number;
+  readonly frequencies: readonly number[];
+  readonly quantity: number;
+}
+
+/** Makes the lead that a starter describes. Returns its id. */
+export function createLead({ starter, length, quantity }: NewLead): Promise<string> {
+  return createLeadOf({
+    name: starter.leadName,
+    cableId: starter.cableId,
+    connector: connectorById(starter.connectorId),
+    length,
+    frequencies: starter.frequencies,
+    quantity,
+  });
+}
+
+/** Makes a lead, its gauge card, an order line for how many, and the units with their serials. Returns the lead's id. */
+export async function createLeadOf({ quantity, ...request }: LeadRequest): Promise<string> {
   const now = timeNow();
-  const { lead, card } = patchLead(
-    {
-      name: starter.leadName,
-      purpose: '',
-      cableId: starter.cableId,
-      connector: connectorById(starter.connectorId),
-      length,
-      frequencies: starter.frequencies,
-    },
-    newId,
-    now,
-  );
+  const { lead, card } = patchLead({ ...request, purpose: '' }, newId, now);
   await database.transaction(
     'rw',
     [database.leads, database.gaugeCards, database.orders, database.units, database.house],
@@ -38,7 +53,7 @@ export async function createLead({ starter, length, quantity }: NewLead): Promis
       await database.gaugeCards.add(card);
       const order: Order = {
         ...firstRevision(newId(), now),
-        name: starter.leadName,
+        name: request.name,
         wantedBy: '',
         due: null,
         lines: [{ id: newId(), leadId: lead.id, quantity }],

@@ -1,6 +1,7 @@
 import { useDispatch, useSelector } from 'react-redux';
 import { useCallback, useEffect } from 'react';
 import { useLiveQuery } from 'dexie-react-hooks';
+import type { OwnCable } from '@gorvane/core/cable/own-cable.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { houseId } from '@gorvane/core/house/house.ts';
@@ -14,6 +15,7 @@ interface Tables {
   leads: Lead;
   gaugeCards: GaugeCard;
   house: House;
+  cables: OwnCable;
 }
 
 export const useDraftState = <T>(select: (draft: DraftState) => T) =>

@@ -11,7 +11,9 @@ interface PartShapeProps {
 /** A threaded part seen from the side, centred on the cable: to scale across, not along. */
 export function PartShape({ part, x, length, scale, ghost }: PartShapeProps) {
   const height = Math.min(part.kind === 'ferrule' ? part.outside : part.fixedOutside, 0.016) * scale;
-  const className = { ferrule: 'metal', shrink: 'shrink', 'label sleeve': 'sleeve' }[part.kind];
+  const className = { ferrule: 'metal', shrink: 'shrink', 'label sleeve': 'sleeve', choke: 'ferrite' }[
+    part.kind
+  ];
   return (
     <g className={ghost ? 'ghost' : undefined}>
       <rect
@@ -26,6 +28,12 @@ export function PartShape({ part, x, length, scale, ghost }: PartShapeProps) {
         <path
           d={`M ${x + length * 0.33} ${-height / 2} v ${height} M ${x + length * 0.66} ${-height / 2} v ${height}`}
           stroke="#6d7471"
+        />
+      )}
+      {part.kind === 'choke' && (
+        <path
+          d={[1, 2, 3].map((n) => `M ${x + (length * n) / 4} ${-height / 2} v ${height}`).join(' ')}
+          stroke="#9a9f9c"
         />
       )}
       {part.kind === 'label sleeve' && (

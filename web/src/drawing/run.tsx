@@ -196,8 +196,13 @@ function placesOf(
   small: boolean,
 ): Map<string, { x: number; length: number }> {
   const factor = small ? 0.55 : 1;
-  const along = { ferrule: closed ? 0 : 46, shrink: closed ? 38 : 120, 'label sleeve': closed ? 160 : 226 };
-  const lengths = { ferrule: 40, shrink: 62, 'label sleeve': 74 };
+  const along = {
+    ferrule: closed ? 0 : 46,
+    shrink: closed ? 38 : 120,
+    'label sleeve': closed ? 160 : 226,
+    choke: closed ? 250 : 310,
+  };
+  const lengths = { ferrule: 40, shrink: 62, 'label sleeve': 74, choke: 84 };
   return new Map(
     parts.map(({ id, kind }) => [id, { x: along[kind] * factor, length: lengths[kind] * factor }]),
   );

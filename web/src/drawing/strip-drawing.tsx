@@ -1,6 +1,6 @@
 import { cutOf, tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
 import type { CutLayer, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
-import type { Cable } from '@gorvane/core/cable/cable.ts';
+import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
 import { overBraid } from '@gorvane/core/cable/braid.ts';
 import type { JudgedStrip } from '@gorvane/core/strip/measured.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
@@ -10,7 +10,7 @@ import './drawing.css';
 
 interface StripDrawingProps {
   readonly plan: StripPlan;
-  readonly cable: Cable;
+  readonly cable: CoaxCable;
   readonly judged?: JudgedStrip;
   /** The layers whose figures matter now; all when left out. */
   readonly layers?: readonly CutLayer[];
@@ -72,7 +72,7 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
 
 interface LayersProps {
   readonly plan: StripPlan;
-  readonly cable: Cable;
+  readonly cable: CoaxCable;
   readonly x: (metres: number) => number;
   readonly middle: number;
   readonly scale: number;

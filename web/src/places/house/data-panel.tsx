@@ -2,6 +2,7 @@ import { Button, FileButton, Modal } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
 import { useDispatch } from 'react-redux';
+import { saveFile } from '../../controls/save-file.ts';
 import { exportEverything, importArchive, startEmpty, startWithDemo } from '../../data/archive.ts';
 import { forgotten } from '../../draft/draft-slice.ts';
 
@@ -29,7 +30,7 @@ export function DataPanel() {
     attempt(async () => {
       const bytes = await exportEverything();
       const name = `gorvane-${new Date().toISOString().slice(0, 16).replaceAll(':', '')}.zip`;
-      download(bytes, name);
+      saveFile(bytes, name, 'application/zip');
       return `Exported everything to ${name}.`;
     });
   const importFile = (file: File | null) =>
@@ -103,13 +104,4 @@ export function DataPanel() {
       </Modal>
     </section>
   );
-}
-
-function download(bytes: Uint8Array, name: string): void {
-  const address = URL.createObjectURL(new Blob([bytes.slice()], { type: 'application/zip' }));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(address);
 }

@@ -1,0 +1,10 @@
+/** Hands a file to the browser's downloads. */
+export function saveFile(content: Uint8Array | string, name: string, type: string): void {
+  const parts = typeof content === 'string' ? [content] : [content.slice()];
+  const address = URL.createObjectURL(new Blob(parts, { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}

@@ -1,0 +1,40 @@
+import type { Network } from '@gorvane/core/file/network.ts';
+import { readTouchstone } from '@gorvane/core/file/touchstone.ts';
+import { checksum } from '@gorvane/core/record/checksum.ts';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { database } from './database.ts';
+
+/** A file that was read in, kept by its checksum so that an address can name it. */
+export interface KeptFile {
+  readonly name: string;
+  readonly hash: string;
+  readonly network: Network;
+}
+
+/** Reads a Touchstone file and keeps it. @throws TouchstoneError; nothing is kept then. */
+export async function keepTouchstone(file: File): Promise<KeptFile> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const network = readTouchstone(new TextDecoder().decode(bytes), file.name);
+  const hash = checksum(bytes);
+  await database.blobs.put({ hash, bytes });
+  return { name: file.name, hash, network };
+}
+
+/** The kept files of these names and hashes; those that are not here are left out. `undefined` while they are read. */
+export function useKeptFiles(
+  wanted: readonly { readonly name: string; readonly hash: string }[],
+): ReadonlyMap<string, KeptFile> | undefined {
+  const key = JSON.stringify(wanted);
+  return useLiveQuery(async () => {
+    const files = JSON.parse(key) as typeof wanted;
+    const blobs = await database.blobs.bulkGet(files.map(({ hash }) => hash));
+    return new Map(
+      files.flatMap(({ name, hash }, n) => {
+        const blob = blobs[n];
+        if (!blob) return [];
+        const network = readTouchstone(new TextDecoder().decode(blob.bytes), name);
+        return [[hash, { name, hash, network }] as const];
+      }),
+    );
+  }, [key]);
+}

@@ -1,0 +1,243 @@
+import type { Cable } from '@gorvane/core/cable/cable.ts';
+import type { BudgetReason, BudgetRow, BudgetWant } from '@gorvane/core/line/budget.ts';
+import { budget } from '@gorvane/core/line/budget.ts';
+import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
+import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
+import { formatPower } from '@gorvane/core/quantity/power.ts';
+import { Button } from '@mantine/core';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { ResultActions } from '../../controls/result-table.tsx';
+import { VerdictMark } from '../../controls/verdict.tsx';
+import { useCables } from '../../data/cables.ts';
+import type { ValuesOf } from './address.ts';
+import { useAddress } from './address.ts';
+import { choice, frequencies, length, power, scalar, series } from './fields.ts';
+import { LabField, LabSelect, seriesOptions } from './lab-field.tsx';
+import { LabPage } from './lab-page.tsx';
+import { MakeLead } from './make-lead.tsx';
+import { shortMetres } from './write.ts';
+
+const presets = ['0.5', '1', '2', '3'];
+
+const fields = {
+  f: frequencies('162 MHz'),
+  length: length('18 m'),
+  limit: scalar('1', 0.01, 100, 'a loss limit', 'dB'),
+  z: choice(['50', '75'], '50'),
+  power: power('25 W'),
+  duty: scalar('100', 0.1, 100, 'a duty', '%'),
+  swr: scalar('1.5', 1, 100, 'an SWR'),
+  ambient: scalar('25', -60, 150, 'a temperature', 'C'),
+  altitude: scalar('0', -400, 9000, 'a height', 'm'),
+  place: choice(['indoor', 'outdoor', 'buried'], 'indoor'),
+  near: series('n'),
+  far: series('n'),
+};
+
+function wantOf(values: ValuesOf<typeof fields>): BudgetWant {
+  return {
+    frequencies: values.f,
+    length: values.length,
+    limitDb: values.limit,
+    systemImpedance: Number(values.z),
+    power: values.power,
+    duty: values.duty / 100,
+    swr: values.swr,
+    ambientCelsius: values.ambient,
+    altitude: values.altitude,
+    environment: values.place,
+    ends: [values.near, values.far].filter((end) => end !== null),
+  };
+}
+
+/** The whole catalogue against one want, ranked, with why the others fail. */
+export function BudgetPage() {
+  const lab = useAddress(fields);
+  const cables = useCables();
+  const field = (name: keyof typeof fields, label: string, description?: string) => (
+    <LabField lab={lab} page="budget" name={name} label={label} description={description} />
+  );
+  const inputs = (
+    <>
+      {field('f', 'Working frequencies', 'several with a semicolon between')}
+      {field('length', 'Length', 'metres unless said')}
+      {field('limit', 'Loss allowed, dB')}
+      <div className="result-actions">
+        {presets.map((value) => (
+          <Button
+            key={value}
+            size="compact-sm"
+            variant={lab.texts.limit === value ? 'filled' : 'default'}
+            onClick={() => lab.set({ limit: value })}
+          >
+            {value} dB
+          </Button>
+        ))}
+      </div>
+      <LabSelect
+        lab={lab}
+        page="budget"
+        name="z"
+        label="System impedance"
+        data={['50', '75'].map((value) => ({ value, label: `${value} ohm` }))}
+      />
+      {field('power', 'Power while on')}
+      {field('duty', 'Duty, %', 'part of the time that it is on')}
+      {field('swr', 'SWR on the line')}
+      {field('ambient', 'Air around it, C')}
+      {field('altitude', 'Height above the sea, m')}
+      <LabSelect
+        lab={lab}
+        page="budget"
+        name="place"
+        label="Where it lies"
+        data={['indoor', 'outdoor', 'buried'].map((value) => ({ value, label: value }))}
+      />
+      <LabSelect lab={lab} page="budget" name="near" label="Connector, near end" data={seriesOptions} />
+      <LabSelect lab={lab} page="budget" name="far" label="Connector, far end" data={seriesOptions} />
+    </>
+  );
+  return (
+    <LabPage title="Budget" page="budget" inputs={inputs} problems={lab.problems}>
+      {cables && <BudgetRows cables={cables} values={lab.values} />}
+    </LabPage>
+  );
+}
+
+function BudgetRows({
+  cables,
+  values,
+}: {
+  readonly cables: readonly Cable[];
+  readonly values: ValuesOf<typeof fields>;
+}) {
+  const want = useMemo(() => wantOf(values), [values]);
+  const rows = useMemo(() => budget(cables, want), [cables, want]);
+  const good = rows.filter(({ reasons }) => reasons.length === 0);
+  return (
+    <>
+      <div className="row-head">
+        <h2>
+          {good.length > 0
+            ? `${good.length} of ${rows.length} cables do; the cheapest is ${good[0]!.cable.name}`
+            : `No cable of ${rows.length} does: the nearest is ${rows[0]?.cable.name ?? 'none'}`}
+        </h2>
+        <ResultActions data={() => budgetData(rows)} />
+      </div>
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Cables ranked">
+        <table className="plain-table budget">
+          <thead>
+            <tr>
+              {['Cable', 'Loss', 'Margin', 'Longest run', 'Power', 'Mass', 'Bend once', 'Cost'].map(
+                (title) => (
+                  <th key={title} scope="col" className={title === 'Cable' ? undefined : 'number'}>
+                    {title}
+                  </th>
+                ),
+              )}
+              <th scope="col">Verdict</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <BudgetLine key={row.cable.id} row={row} want={want} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="soft">
+        Loss with both connectors at the worst frequency. Cost is against a metre of RG-58 class; mass, bend
+        and power come from the construction, power in calm air.
+      </p>
+    </>
+  );
+}
+
+function reasonText(reason: BudgetReason): string {
+  switch (reason.code) {
+    case 'loss':
+      return `loses ${formatDecibels(reason.lossDb)}`;
+    case 'impedance':
+      return `is of ${reason.impedance} ohm`;
+    case 'power':
+      return `stands ${formatPower(reason.power)}: ${reason.part}, ${reason.kind}`;
+    case 'frequency':
+      return `${reason.part} ends at ${formatFrequency(Number(reason.limit.toPrecision(3)))}`;
+    case 'environment':
+      return 'its jacket is not for this place';
+    case 'temperature':
+      return `its jacket is for ${reason.minimum} to ${reason.maximum} C`;
+  }
+}
+
+function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: BudgetWant }) {
+  const { cable, reasons } = row;
+  return (
+    <tr>
+      <th scope="row">
+        <Link to={`/lab/cables/${encodeURIComponent(cable.id)}`}>{cable.name}</Link>
+      </th>
+      <td className="number reading">{formatDecibels(row.lossDb)}</td>
+      <td className="number reading">{formatDecibels(row.marginDb)}</td>
+      <td className="number reading">{shortMetres(Number(row.longest.toPrecision(3)))}</td>
+      <td className="number reading">
+        {row.powerLimit === undefined ? 'not known' : formatPower(row.powerLimit)}
+        {row.jacketRise !== undefined && row.jacketRise >= 1 && (
+          <div className="soft">jacket +{row.jacketRise.toFixed(0)} K</div>
+        )}
+      </td>
+      <td className="number reading">{row.mass === undefined ? '' : `${row.mass.toPrecision(3)} kg`}</td>
+      <td className="number reading">{row.bend ? `${Math.round(row.bend.once * 1e3)} mm` : ''}</td>
+      <td className="number reading">{row.cost < 100 ? row.cost.toPrecision(3) : Math.round(row.cost)}</td>
+      <td>
+        {reasons.length === 0 ? (
+          <>
+            <VerdictMark verdict="fits" />
+            <MakeLead cable={cable} length={want.length} frequencies={want.frequencies} />
+          </>
+        ) : (
+          <>
+            <VerdictMark verdict="does not fit" />
+            <div className="soft">{reasons.map(reasonText).join('; ')}</div>
+          </>
+        )}
+        {row.lossTrustedFrom !== undefined && (
+          <div className="soft">
+            loss trusted from {formatFrequency(Number(row.lossTrustedFrom.toPrecision(2)))}
+          </div>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+function budgetData(rows: readonly BudgetRow[]) {
+  return {
+    name: 'Cable budget',
+    header: [
+      'cable',
+      'loss, dB',
+      'margin, dB',
+      'longest run, m',
+      'power, W',
+      'mass, kg',
+      'bend radius once, m',
+      'cost',
+      'shielding, dB',
+      'why not',
+    ],
+    rows: rows.map((row) => [
+      row.cable.name,
+      row.lossDb,
+      row.marginDb,
+      row.longest,
+      row.powerLimit ?? null,
+      row.mass ?? null,
+      row.bend?.once ?? null,
+      row.cost,
+      row.shieldingDb ?? null,
+      row.reasons.map(reasonText).join('; '),
+    ]),
+  };
+}
