@@ -25,18 +25,18 @@ function portsOfData(data: readonly SourceLine[]): number {
   );
 }
 
-/** What has been read so far, record by record. */
+/** What has been read so far: one record behind another, each a frequency and its pairs. */
 interface Records {
   readonly ports: number;
   /** Numbers of one record. */
   readonly length: number;
-  readonly frequencies: number[];
-  /** By place in a record behind the frequency. */
-  readonly values: number[][];
-  /** The record that is being read; empty between records. */
-  open: number[];
+  readonly numbers: number[];
+  /** Frequency of the last record, hertz. */
   previous: number;
 }
+
+/** Numbers of the record that is not complete yet. */
+const openCount = ({ numbers, length }: Records) => numbers.length % length;
 
 /**
  * Reads the data lines as the header says.
@@ -46,100 +46,87 @@ export function readData(data: readonly SourceLine[], header: Header): Network {
   const ports = header.ports ?? portsOfData(data);
   if (!(Number.isInteger(ports) && ports >= 1 && ports <= 4))
     throw new TouchstoneError(data[0]!.number, 1, `${ports} ports`, '1 to 4 ports');
-  const length = recordLength(ports, header.matrix);
   const records: Records = {
     ports,
-    length,
-    frequencies: [],
-    values: Array.from({ length: length - 1 }, () => []),
-    open: [],
+    length: recordLength(ports, header.matrix),
+    numbers: [],
     previous: -1,
   };
   for (const line of data) if (!takeLine(line, header.factor, records)) break;
   checkEnd(data.at(-1)!, header, records);
-  return networkOf(ports, header, Float64Array.from(records.frequencies), records.values);
+  return networkOf(header, records);
 }
 
 /** Takes one line into the records; false where the noise section begins. */
 function takeLine(line: SourceLine, factor: number, records: Records): boolean {
-  const { open, length, ports } = records;
-  const isStart = open.length === 0;
-  const count = appendNumbers(line.text, open);
+  const { numbers, ports } = records;
+  const before = numbers.length;
+  const isStart = openCount(records) === 0;
+  const count = appendNumbers(line.text, numbers);
   if (count < 0) {
     const word = line.text.trim().split(/\s+/)[-count - 1]!;
     throw new TouchstoneError(line.number, columnOf(line.text, -count - 1), `"${word}"`, 'a number');
   }
+  const frequency = numbers[before]! * factor;
+  if (isStart && isNoise(count, frequency, records.previous, ports)) {
+    numbers.length = before;
+    return false;
+  }
+  checkCount(line, count, before, records);
   if (isStart) {
-    const frequency = open[0]! * factor;
-    if (isNoise(count, frequency, records.previous, ports)) {
-      records.open = [];
-      return false;
-    }
-    checkCount(line, count, records);
-    checkFrequency(line, frequency, records);
+    checkFrequency(line, numbers[before]!, frequency, records.previous);
     records.previous = frequency;
-  } else checkCount(line, count, records);
-  if (open.length === length) {
-    records.frequencies.push(records.previous);
-    for (let n = 1; n < length; n++) records.values[n - 1]!.push(open[n]!);
-    records.open = [];
   }
   return true;
 }
 
 /** One and two ports have a record on each line; three and four break it between pairs. */
-function checkCount(line: SourceLine, count: number, { open, length, ports }: Records): void {
-  const isShort = open.length < length && (ports <= 2 || open.length % 2 === 0);
-  if (open.length <= length && !isShort) return;
+function checkCount(line: SourceLine, count: number, before: number, { length, ports }: Records): void {
+  const inRecord = (before % length) + count;
+  const isShort = inRecord < length && (ports <= 2 || inRecord % 2 === 0);
+  if (inRecord <= length && !isShort) return;
   const pairs = (length - 1) / 2;
   throw new TouchstoneError(
     line.number,
-    columnOf(line.text, count - Math.max(0, open.length - length)),
-    `${open.length} numbers`,
+    columnOf(line.text, count - Math.max(0, inRecord - length)),
+    `${inRecord} numbers`,
     `${length} for each frequency: the frequency and ${pairs} ${pairs === 1 ? 'pair' : 'pairs'}`,
   );
 }
 
-function checkFrequency(line: SourceLine, frequency: number, { open, previous }: Records): void {
+function checkFrequency(line: SourceLine, written: number, frequency: number, previous: number): void {
   if (frequency > previous && frequency >= 0) return;
   throw new TouchstoneError(
     line.number,
     columnOf(line.text, 0),
-    `a frequency of ${open[0]}`,
+    `a frequency of ${written}`,
     previous < 0 ? 'a frequency of 0 or more' : 'a frequency above the one before',
   );
 }
 
-function checkEnd(last: SourceLine, { announced }: Header, { open, length, frequencies }: Records): void {
-  if (open.length > 0)
+function checkEnd(last: SourceLine, { announced }: Header, records: Records): void {
+  const open = openCount(records);
+  if (open > 0)
     throw new TouchstoneError(
       last.number,
       columnOf(last.text, Infinity),
-      `the file's end after ${open.length} numbers`,
-      `${length} for the last frequency`,
+      `the file's end after ${open} numbers`,
+      `${records.length} for the last frequency`,
     );
-  if (announced !== undefined && announced !== frequencies.length)
-    throw new TouchstoneError(
-      last.number,
-      1,
-      `${frequencies.length} frequencies`,
-      `${announced}, as the file announces`,
-    );
+  const points = records.numbers.length / records.length;
+  if (announced !== undefined && announced !== points)
+    throw new TouchstoneError(last.number, 1, `${points} frequencies`, `${announced}, as the file announces`);
 }
 
 /** A noise section of version 1: five numbers, starting again at a lower frequency than the last. */
 const isNoise = (count: number, starts: number, previous: number, ports: number) =>
   ports === 2 && count === 5 && starts <= previous;
 
-function networkOf(
-  ports: number,
-  header: Header,
-  frequencies: Float64Array,
-  pairs: readonly (readonly number[])[],
-): Network {
-  const written = pairs.length / 2;
-  const series = Array.from({ length: written }, (_, k) =>
-    toComplex(header.format, pairs[2 * k]!, pairs[2 * k + 1]!),
+function networkOf(header: Header, { ports, length, numbers }: Records): Network {
+  const points = numbers.length / length;
+  const frequencies = Float64Array.from({ length: points }, (_, n) => numbers[n * length]! * header.factor);
+  const series = Array.from({ length: (length - 1) / 2 }, (_, pair) =>
+    toComplex(header.format, numbers, length, 1 + 2 * pair),
   );
   const parameters = Array.from({ length: ports * ports }, (_, place) => {
     const row = Math.floor(place / ports);
@@ -170,21 +157,26 @@ function writtenPlace(
     : low * ports - (low * (low - 1)) / 2 + (high - low);
 }
 
+/** The pair at `place` of every record, as real and imaginary part. */
 function toComplex(
   format: TouchstoneFormat,
-  first: readonly number[],
-  second: readonly number[],
+  numbers: readonly number[],
+  length: number,
+  place: number,
 ): ComplexSeries {
-  const re = new Float64Array(first.length);
-  const im = new Float64Array(first.length);
-  for (let n = 0; n < first.length; n++) {
+  const points = numbers.length / length;
+  const re = new Float64Array(points);
+  const im = new Float64Array(points);
+  for (let n = 0; n < points; n++) {
+    const first = numbers[n * length + place]!;
+    const second = numbers[n * length + place + 1]!;
     if (format === 'RI') {
-      re[n] = first[n]!;
-      im[n] = second[n]!;
+      re[n] = first;
+      im[n] = second;
       continue;
     }
-    const size = format === 'DB' ? 10 ** (first[n]! / 20) : first[n]!;
-    const angle = (second[n]! * Math.PI) / 180;
+    const size = format === 'DB' ? 10 ** (first / 20) : first;
+    const angle = (second * Math.PI) / 180;
     re[n] = size * Math.cos(angle);
     im[n] = size * Math.sin(angle);
   }

@@ -1,3 +1,4 @@
+import type { Connector } from '../connector/connector.ts';
 import type { LineElement } from './cascade.ts';
 
 /** Connector series as a pair is mated: what a line sees, and what it stands. Engineering values. */
@@ -46,6 +47,7 @@ export const connectorSeries: readonly ConnectorSeries[] = [
   series('bnc', 'BNC pair, 50 ohm', 50, 22, [0.06, 4e9, 80, 700]),
   series('bnc-75', 'BNC pair, 75 ohm', 75, 22, [0.06, 3e9, 80, 700]),
   series('tnc', 'TNC pair', 50, 22, [0.05, 11e9, 100, 700]),
+  series('tnc-75', 'TNC pair, 75 ohm', 75, 22, [0.06, 3e9, 100, 700]),
   series('n', 'N pair', 50, 26, [0.03, 11e9, 300, 1400]),
   series('7-16', '7-16 pair', 50, 32, [0.015, 7.5e9, 1200, 3900]),
   series('uhf', 'UHF pair', 35, 28, [0.08, null, 200, 700], 0.8),
@@ -57,6 +59,11 @@ export function connectorSeriesById(id: string): ConnectorSeries {
   const found = connectorSeries.find((entry) => entry.id === id);
   if (!found) throw new RangeError(`connectors: there is no series "${id}"`);
   return found;
+}
+
+/** The series of a connector of the catalogue, by its name and impedance. @throws RangeError when there is none. */
+export function seriesOfConnector({ series: name, impedance }: Connector): ConnectorSeries {
+  return connectorSeriesById(`${name.toLowerCase()}${impedance === 75 ? '-75' : ''}`);
 }
 
 /** A mated pair as a piece of line with its loss spread over its length. */

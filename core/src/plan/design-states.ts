@@ -12,9 +12,10 @@ export function designStates(plan: LeadPlan): Record<Stage, StageState> {
   const noDie = plan.ends.some(({ fit }) =>
     fit.some(({ id, verdict }) => id.endsWith('die') && verdict === 'does not fit'),
   );
+  const overPower = (plan.power[0]?.power ?? Infinity) < plan.lead.requirement.inputPower.value;
   const warn = (warning: boolean): StageState => (warning ? 'warning' : 'open');
   return {
-    Choose: warn(misfit || beyond || mismatch),
+    Choose: warn(misfit || beyond || mismatch || overPower),
     Cut: 'open',
     Thread: warn(!plan.thread.possible || plan.parts.some(({ missing }) => missing)),
     Strip: warn(badCard || tooFine),

@@ -19,8 +19,12 @@ import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { piecesAtEnd } from '../lead/lead.ts';
 import { checkLead } from '../lead/tree.ts';
+import { seriesOfConnector } from '../line/connector-line.ts';
 import type { LeadMatch } from '../line/lead-match.ts';
 import { matchAt } from '../line/lead-match.ts';
+import type { PowerLimit } from '../line/power-rating.ts';
+import { powerLimits } from '../line/power-rating.ts';
+import { reflectionOf, swrOf } from '../line/reflection.ts';
 import type { ExpectedPath, PieceLengths } from '../prove/resistance.ts';
 import { expectedPaths } from '../prove/resistance.ts';
 import { stripPinAndFerrule } from '../strip/pin-and-ferrule.ts';
@@ -50,6 +54,8 @@ export interface LeadPlan {
   readonly frequencies: readonly FrequencyCheck[];
   readonly joints: readonly JointImpedance[];
   readonly matches: readonly LeadMatch[];
+  /** What the lead stands at its highest working frequency, the weakest part first. */
+  readonly power: readonly PowerLimit[];
   readonly cuts: readonly CutLength[];
   readonly parts: readonly LeadPart[];
   readonly run: ThreadRun;
@@ -101,6 +107,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
     matches: frequencies.map((frequency) =>
       matchAt(lineOf(lead, ends, cuts[0]!.betweenJackets, house), frequency),
     ),
+    power: powerOf(lead, ends, house),
     cuts,
     parts,
     run,
@@ -158,4 +165,18 @@ function lineOf(lead: Lead, ends: readonly EndPlan[], length: number, house: Hou
     inputPower,
     celsius: house.roomCelsius,
   };
+}
+
+/** A standing wave beyond this is as good as total. */
+const mostSwr = 100;
+
+function powerOf(lead: Lead, ends: readonly EndPlan[], house: House): PowerLimit[] {
+  const { frequencies, load } = lead.requirement;
+  const { cable } = ends[0]!;
+  const swr = Math.min(mostSwr, swrOf(reflectionOf(load, cable.nominalImpedance)));
+  return powerLimits(
+    cable,
+    ends.map(({ connector }) => seriesOfConnector(connector)),
+    { frequency: Math.max(...frequencies), ambientCelsius: house.roomCelsius, duty: 1, swr, altitude: 0 },
+  );
 }

@@ -1,8 +1,7 @@
 import type { House } from '@gorvane/core/house/house.ts';
 import { MantineProvider, useMantineColorScheme } from '@mantine/core';
-import { Notifications } from '@mantine/notifications';
 import type { ReactNode } from 'react';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { FirstUnit } from '../controls/writing.ts';
@@ -12,12 +11,17 @@ import { routes } from './routes.tsx';
 import type { Store } from './store.ts';
 import { theme } from './theme.ts';
 
+/** Messages come after the first screen. */
+const Notifications = lazy(async () => ({ default: (await import('@mantine/notifications')).Notifications }));
+
 const router = createBrowserRouter(routes);
 
 export function App({ store }: { readonly store: Store }) {
   return (
     <MantineProvider theme={theme} defaultColorScheme="light">
-      <Notifications position="top-right" />
+      <Suspense fallback={null}>
+        <Notifications position="top-right" />
+      </Suspense>
       <Provider store={store}>
         <Prepared>
           <RouterProvider router={router} />

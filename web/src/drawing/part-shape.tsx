@@ -10,7 +10,9 @@ interface PartShapeProps {
 
 /** A threaded part seen from the side, centred on the cable: to scale across, not along. */
 export function PartShape({ part, x, length, scale, ghost }: PartShapeProps) {
-  const height = Math.min(part.kind === 'ferrule' ? part.outside : part.fixedOutside, 0.016) * scale;
+  // A choke is drawn no thicker than leaves room for the writing under the run.
+  const most = part.kind === 'choke' ? 0.012 : 0.016;
+  const height = Math.min(part.kind === 'ferrule' ? part.outside : part.fixedOutside, most) * scale;
   const className = { ferrule: 'metal', shrink: 'shrink', 'label sleeve': 'sleeve', choke: 'ferrite' }[
     part.kind
   ];

@@ -1,3 +1,4 @@
+import { loadCable } from '@gorvane/core/cable/cable.ts';
 import { coaxCables } from '@gorvane/core/cable/catalogue/catalogue.ts';
 import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { FitCheck } from '@gorvane/core/fit/clearance.ts';
@@ -11,12 +12,15 @@ import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatLoad, parseLoad } from '@gorvane/core/quantity/resistance.ts';
 import { NativeSelect } from '@mantine/core';
 import { useDispatch } from 'react-redux';
+import { Link } from 'react-router';
 import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
+import { useOwnCables } from '../../data/cables.ts';
 import { cardForConnector } from '../../data/gauge-cards.ts';
 import { arrived } from '../../draft/draft-slice.ts';
+import { budgetAddress, chainAddress } from './lab-address.ts';
 import type { StageProps } from './lead-page.tsx';
 
 /** Cable, connectors and what they are for, and at once: fit, match, loss and power. */
@@ -32,6 +36,7 @@ export function ChooseStage(props: StageProps) {
           <FitTable key={ends} title={`Fit, ${ends}`} checks={checks} />
         ))}
         <FrequencyLimits plan={plan} />
+        <PowerLimits plan={plan} />
       </section>
       <ChooseInputs {...props} />
     </div>
@@ -235,12 +240,58 @@ function FrequencyLimits({ plan }: { readonly plan: LeadPlan }) {
   );
 }
 
+/** What the lead stands, and questions about its line that go further. */
+function PowerLimits({ plan }: { readonly plan: LeadPlan }) {
+  const { requirement } = plan.lead;
+  const [weakest] = plan.power;
+  if (!weakest) return null;
+  const { value } = requirement.inputPower;
+  const verdict = value <= 0.8 * weakest.power ? 'fits' : value <= weakest.power ? 'tight' : 'does not fit';
+  return (
+    <section aria-labelledby="power">
+      <h2 id="power">Power it stands</h2>
+      <table className="plain-table">
+        <tbody>
+          <tr>
+            <th scope="row">
+              {weakest.part}, {weakest.kind}
+            </th>
+            <td className="reading">
+              {formatPower(value)} of <Figure figure={weakest.how} label="power that the lead stands" />
+            </td>
+            <td>
+              <VerdictMark verdict={verdict} />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p>
+        <Link to={budgetAddress(plan)}>Compare every cable for this run</Link>,{' '}
+        <Link to={chainAddress(plan)}>look at it as a chain</Link>
+      </p>
+    </section>
+  );
+}
+
 function ChooseInputs({ lead, cards }: StageProps) {
   const dispatch = useDispatch();
   const { record, edit, key } = lead;
   const { requirement } = record;
   const require = (label: string, change: Partial<typeof requirement>) =>
     edit(label, (now) => ({ ...now, requirement: { ...now.requirement, ...change } }));
+  const own = useOwnCables() ?? [];
+  const ownEntries = [...record.ownCables, ...own.map(({ entry }) => entry)].flatMap((entry) =>
+    entry.structure === 'coax' ? [entry] : [],
+  );
+  const ownCoax = ownEntries
+    .filter(({ id }, n) => ownEntries.findIndex((other) => other.id === id) === n)
+    .map((entry) => loadCable(entry));
+  const chooseCable = (cableId: string) =>
+    edit('cable', (now) => ({
+      ...now,
+      ownCables: ownEntries.filter(({ id }) => id === cableId),
+      pieces: now.pieces.map((piece) => ({ ...piece, cableId })),
+    }));
   const chooseConnector = async (endId: string, connectorId: string) => {
     const card = await cardForConnector(
       connectorId,
@@ -273,16 +324,11 @@ function ChooseInputs({ lead, cards }: StageProps) {
       <NativeSelect
         label="Cable"
         value={record.pieces[0]!.cableId}
-        data={coaxCables.filter(takesCrimpFerrule).map(({ id, name, nominalImpedance }) => ({
+        data={[...coaxCables, ...ownCoax].filter(takesCrimpFerrule).map(({ id, name, nominalImpedance }) => ({
           value: id,
           label: `${name}, ${nominalImpedance} ohm`,
         }))}
-        onChange={({ currentTarget: { value } }) =>
-          edit('cable', (now) => ({
-            ...now,
-            pieces: now.pieces.map((piece) => ({ ...piece, cableId: value })),
-          }))
-        }
+        onChange={({ currentTarget: { value } }) => chooseCable(value)}
       />
       {record.ends.map((end) => (
         <NativeSelect

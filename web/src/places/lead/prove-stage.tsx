@@ -1,5 +1,7 @@
 import { reworkTo } from '@gorvane/core/build/advance.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { endOfFault } from '@gorvane/core/prove/fault.ts';
@@ -8,7 +10,7 @@ import { prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
 import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
 import { Button } from '@mantine/core';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { Caution } from '../../controls/caution.tsx';
 import { wordFault } from '../../controls/fault-words.ts';
@@ -50,11 +52,25 @@ export function ProveStage(props: StageProps) {
         <WiringMap proof={expected} />
         <WiringMatrix proof={expected} />
         <Limits proof={expected} />
+        <Predicted plan={plan} />
       </section>
       <aside aria-label="Choose a unit">
         <PickUnit leadId={plan.lead.id} />
       </aside>
     </div>
+  );
+}
+
+const PredictedSweep = lazy(async () => ({
+  default: (await import('./predicted-sweep.tsx')).PredictedSweep,
+}));
+
+/** The predicted curves; their chart code is fetched when they are looked at. */
+function Predicted({ plan }: { readonly plan: LeadPlan }) {
+  return (
+    <Suspense fallback={null}>
+      <PredictedSweep plan={plan} />
+    </Suspense>
   );
 }
 
@@ -148,6 +164,7 @@ function ProveUnit(props: ProveUnitProps) {
   useEffect(() => onFaultEnds(faultEnds === '' ? [] : faultEnds.split(',')), [onFaultEnds, faultEnds]);
   const proved: UnitHappening = { kind: 'proved', readings, verdict: proof.verdict };
 
+  const unitPlan = useMemo(() => planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
   const recordProof = async () => {
     const answer: UnitHappening = {
       kind: 'hold answered',
@@ -200,6 +217,7 @@ function ProveUnit(props: ProveUnitProps) {
         <h2>Map and matrix</h2>
         <WiringMap proof={proof} />
         <WiringMatrix proof={proof} />
+        <Predicted plan={unitPlan} />
       </section>
       <aside aria-label="Checks, tester and record">
         <h2>Checks, in the order of the plan</h2>

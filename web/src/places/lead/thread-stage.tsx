@@ -3,7 +3,7 @@ import type { Freeing } from '@gorvane/core/thread/refusal.ts';
 import { stepPart } from '@gorvane/core/build/compile.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
-import { Checkbox, NativeSelect } from '@mantine/core';
+import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import type { StageProps } from './lead-page.tsx';
@@ -190,6 +190,22 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
             <tr key={part.id}>
               <th scope="row">{part.label}</th>
               <td className="reading">bore {mm(part.opening)}</td>
+              <td>
+                {part.kind === 'choke' && (
+                  <Button
+                    size="compact-xs"
+                    variant="default"
+                    onClick={() =>
+                      edit('choke off', (now) => ({
+                        ...now,
+                        extraParts: now.extraParts.filter(({ id }) => id !== part.id),
+                      }))
+                    }
+                  >
+                    Take off
+                  </Button>
+                )}
+              </td>
             </tr>
           ))}
         </tbody>

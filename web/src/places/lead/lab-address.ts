@@ -1,0 +1,40 @@
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { seriesOfConnector } from '@gorvane/core/line/connector-line.ts';
+import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
+import { formatMetres } from '@gorvane/core/quantity/length.ts';
+import { formatPower } from '@gorvane/core/quantity/power.ts';
+
+const endsOf = (plan: LeadPlan) => plan.ends.map(({ connector }) => seriesOfConnector(connector).id);
+const lengthOf = (plan: LeadPlan) => plan.cuts[0]!.betweenJackets;
+
+/** The address of the lab's budget for the run of a lead. */
+export function budgetAddress(plan: LeadPlan): string {
+  const { requirement } = plan.lead;
+  const [near = 'none', far = 'none'] = endsOf(plan);
+  const params = new URLSearchParams({
+    f: requirement.frequencies.map(formatFrequency).join('; '),
+    length: formatMetres(lengthOf(plan)),
+    z: String(requirement.systemImpedance),
+    power: formatPower(requirement.inputPower.value),
+    near,
+    far,
+  });
+  return `/lab/budget?${params}`;
+}
+
+/** The address of the lab's chain that a lead is. */
+export function chainAddress(plan: LeadPlan): string {
+  const [near, far] = endsOf(plan);
+  const chain = [
+    { kind: 'connector', seriesId: near },
+    { kind: 'cable', cableId: plan.ends[0]!.cable.id, length: Number(lengthOf(plan).toPrecision(6)) },
+    { kind: 'connector', seriesId: far },
+  ];
+  const highest = Math.max(...plan.lead.requirement.frequencies);
+  const params = new URLSearchParams({
+    chain: JSON.stringify(chain),
+    ref: `${plan.lead.requirement.systemImpedance} ohm`,
+    band: `1 MHz to ${formatFrequency(Math.max(100e6, 2 * highest))}`,
+  });
+  return `/lab/chain?${params}`;
+}

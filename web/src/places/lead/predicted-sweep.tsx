@@ -1,0 +1,68 @@
+import { writeTouchstone } from '@gorvane/core/file/touchstone-write.ts';
+import { sweepCurves } from '@gorvane/core/line/band.ts';
+import { frequencyGrid, sweepCascade } from '@gorvane/core/line/cascade.ts';
+import { chainNetwork } from '@gorvane/core/line/chain-network.ts';
+import { leadCascade } from '@gorvane/core/line/lead-cascade.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
+import { Button } from '@mantine/core';
+import { useMemo } from 'react';
+import { CurveChart } from '../../controls/curve-chart.tsx';
+import { saveFile } from '../../controls/save-file.ts';
+
+const points = 401;
+const write = (value: number) => String(Number(value.toPrecision(3)));
+const writeHertz = (hertz: number) => formatFrequency(Number(hertz.toPrecision(4)));
+
+/** What a sweep of this lead should show, to hold a reading against: loss and match to twice its highest frequency. */
+export function PredictedSweep({ plan }: { readonly plan: LeadPlan }) {
+  const { systemImpedance, frequencies } = plan.lead.requirement;
+  const { sweep, elements } = useMemo(() => {
+    const [near, far] = [plan.ends[0]!, plan.ends[1]!];
+    const row = leadCascade({
+      cable: near.cable,
+      length: plan.cuts[0]!.betweenJackets,
+      near: near.connector,
+      far: far.connector,
+    });
+    const grid = frequencyGrid(1e6, Math.max(100e6, 2 * Math.max(...frequencies)), points);
+    return { elements: row, sweep: sweepCascade(row, grid, systemImpedance) };
+  }, [plan, frequencies, systemImpedance]);
+  const curves = sweepCurves(sweep);
+  const x = { label: 'frequency, Hz', values: curves.frequencies, write: writeHertz };
+  const marks = frequencies.map((value) => ({ value, label: writeHertz(value) }));
+  const save = () =>
+    saveFile(
+      writeTouchstone(chainNetwork(elements, sweep.frequencies, systemImpedance), {
+        comments: [`${plan.lead.name}, predicted`],
+      }),
+      'predicted.s2p',
+      'text/plain',
+    );
+  return (
+    <section aria-labelledby="predicted">
+      <h2 id="predicted">What a sweep should show</h2>
+      <CurveChart
+        title="Predicted loss"
+        x={x}
+        y={{ label: 'dB', write, include: [0] }}
+        curves={[{ name: 'loss, dB', values: curves.insertionLossDb, tone: 'copper' }]}
+        marks={marks}
+      />
+      <CurveChart
+        title="Predicted return loss"
+        x={x}
+        y={{ label: 'dB', write, include: [0], within: [0, 60] }}
+        curves={[{ name: 'return loss, dB', values: curves.returnLossDb, tone: 'copper' }]}
+        marks={marks}
+      />
+      <p className="soft">
+        Ports of {systemImpedance} ohm; connectors as lines of their class. Above 60 dB nothing is drawn: no
+        bench reads it.
+      </p>
+      <Button size="compact-sm" variant="default" onClick={save}>
+        Save the prediction as Touchstone
+      </Button>
+    </section>
+  );
+}
