@@ -129,14 +129,13 @@ function BudgetRows({
         <table className="plain-table budget">
           <thead>
             <tr>
-              {['Cable', 'Loss', 'Margin', 'Longest run', 'Power', 'Mass', 'Bend once', 'Cost'].map(
-                (title) => (
-                  <th key={title} scope="col" className={title === 'Cable' ? undefined : 'number'}>
-                    {title}
-                  </th>
-                ),
-              )}
+              <th scope="col">Cable</th>
               <th scope="col">Verdict</th>
+              {['Loss', 'Margin', 'Longest run', 'Power', 'Mass, bend', 'Cost'].map((title) => (
+                <th key={title} scope="col" className="number">
+                  {title}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody>
@@ -148,7 +147,7 @@ function BudgetRows({
       </div>
       <p className="soft">
         Loss with both connectors at the worst frequency. Cost is against a metre of RG-58 class; mass, bend
-        and power come from the construction, power in calm air.
+        radius (once) and power come from the construction, power in calm air.
       </p>
     </>
   );
@@ -178,18 +177,6 @@ function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: Bud
       <th scope="row">
         <Link to={`/lab/cables/${encodeURIComponent(cable.id)}`}>{cable.name}</Link>
       </th>
-      <td className="number reading">{formatDecibels(row.lossDb)}</td>
-      <td className="number reading">{formatDecibels(row.marginDb)}</td>
-      <td className="number reading">{shortMetres(Number(row.longest.toPrecision(3)))}</td>
-      <td className="number reading">
-        {row.powerLimit === undefined ? 'not known' : formatPower(row.powerLimit)}
-        {row.jacketRise !== undefined && row.jacketRise >= 1 && (
-          <div className="soft">jacket +{row.jacketRise.toFixed(0)} K</div>
-        )}
-      </td>
-      <td className="number reading">{row.mass === undefined ? '' : `${row.mass.toPrecision(3)} kg`}</td>
-      <td className="number reading">{row.bend ? `${Math.round(row.bend.once * 1e3)} mm` : ''}</td>
-      <td className="number reading">{row.cost < 100 ? row.cost.toPrecision(3) : Math.round(row.cost)}</td>
       <td>
         {reasons.length === 0 ? (
           <>
@@ -208,6 +195,20 @@ function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: Bud
           </div>
         )}
       </td>
+      <td className="number reading">{formatDecibels(row.lossDb)}</td>
+      <td className="number reading">{formatDecibels(row.marginDb)}</td>
+      <td className="number reading">{shortMetres(Number(row.longest.toPrecision(3)))}</td>
+      <td className="number reading">
+        {row.powerLimit === undefined ? 'not known' : formatPower(row.powerLimit)}
+        {row.jacketRise !== undefined && row.jacketRise >= 1 && (
+          <div className="soft">jacket +{row.jacketRise.toFixed(0)} K</div>
+        )}
+      </td>
+      <td className="number reading">
+        {row.mass === undefined ? '' : `${row.mass.toPrecision(3)} kg`}
+        {row.bend && <div className="soft">{Math.round(row.bend.once * 1e3)} mm</div>}
+      </td>
+      <td className="number reading">{row.cost < 100 ? row.cost.toPrecision(3) : Math.round(row.cost)}</td>
     </tr>
   );
 }
