@@ -175,8 +175,19 @@ describe('against brute force', () => {
           expect(samePartition(show(wiring, explanation.faults), measured)).toBe(true);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: 200 },
     );
+  });
+
+  test('a core on the wrong contact at both ends is found, although no contact tells where it went', () => {
+    const wiring = straight({ A: 2, B: 2 }, ['A', 'B']);
+    const shells = wiring.points.flatMap(({ isShell }, index) => (isShell ? [index] : []));
+    const faults = wiring.terminals
+      .flatMap(({ conductor }, terminal) => (conductor === 0 ? [terminal] : []))
+      .map((terminal, end): Fault => ({ kind: 'wrong contact', terminal, point: shells[end]! }));
+    const { explanations, proven } = diagnose(wiring, show(wiring, faults));
+    expect(proven).toBe(true);
+    expect(explanations.map((explanation) => explanation.faults)).toEqual([faults]);
   });
 
   test('three and four mistakes on larger leads are explained by no more than were made', () => {

@@ -98,23 +98,81 @@ function explainWith(
   return sets.map((faults) => [...numbering, ...faults]);
 }
 
-/** All smallest sets of local faults, at most `limit` in size, or undefined when there is none. */
+/**
+ * All smallest sets of local faults, at most `limit` in size, or undefined when there is none. Groups are searched on
+ * their own; then conductors that may have moved whole from one group to another, which no group can tell by itself.
+ */
 function explainRest(
   wiring: Wiring,
   assignment: Assignment,
   measured: Partition,
   limit: number,
 ): Fault[][] | undefined {
-  const expected = partitionOf(wiring, assignment, new Set(), []);
+  const groups = differingGroups(partitionOf(wiring, assignment, new Set(), []), measured);
+  // Every group takes a mistake of its own; a conductor that moved whole is two mistakes for two groups.
+  if (groups.length > limit) return undefined;
+  const apart = explainGroups(wiring, assignment, measured, groups, limit);
+  // A conductor that moved whole is two mistakes or more; leaving it open where it was and touching where it came is no more.
+  if (apart && apart[0]!.length <= 2) return apart;
+  let best = apart;
+  for (const moved of wholeMoves(wiring, assignment, groups)) {
+    const most = (best?.[0]!.length ?? limit + 1) - 1;
+    if (moved.length > most) continue;
+    const next = moved.reduce<Assignment>((now, fault) => misassign(wiring, now, fault), assignment);
+    const rest = explainRest(wiring, next, measured, most - moved.length);
+    if (rest) best = rest.map((faults) => [...moved, ...faults]);
+  }
+  return best;
+}
+
+function explainGroups(
+  wiring: Wiring,
+  assignment: Assignment,
+  measured: Partition,
+  groups: readonly (readonly number[])[],
+  limit: number,
+): Fault[][] | undefined {
   let sets: Fault[][] = [[]];
   let used = 0;
-  for (const group of differingGroups(expected, measured)) {
+  for (const group of groups) {
     const alternatives = searchLocal(wiring, assignment, measured, group, limit - used);
     if (!alternatives) return undefined;
     used += alternatives[0]!.length;
     sets = sets.flatMap((set) => alternatives.map((more) => [...set, ...more])).slice(0, 4 * mostListed);
   }
   return sets;
+}
+
+/** Every way in which all terminals of a conductor of one group may sit on points of another, each on one of its own end. */
+function wholeMoves(
+  wiring: Wiring,
+  assignment: Assignment,
+  groups: readonly (readonly number[])[],
+): Fault[][] {
+  return groups.flatMap((home) =>
+    wiring.conductors.flatMap((_, conductor) => {
+      const terminals = wiring.terminals.flatMap((terminal, index) =>
+        terminal.conductor === conductor && assignment[index] !== null ? [index] : [],
+      );
+      const isAtHome =
+        terminals.length >= 2 && terminals.every((terminal) => home.includes(assignment[terminal]!));
+      if (!isAtHome) return [];
+      return groups.filter((group) => group !== home).flatMap((group) => seatings(wiring, terminals, group));
+    }),
+  );
+}
+
+/** All ways to seat terminals on points of a group, each at its own end. */
+function seatings(wiring: Wiring, terminals: readonly number[], group: readonly number[]): Fault[][] {
+  return terminals.reduce<Fault[][]>(
+    (sets, terminal) =>
+      sets.flatMap((set) =>
+        group
+          .filter((point) => wiring.points[point]!.endId === wiring.terminals[terminal]!.endId)
+          .map((point): Fault[] => [...set, { kind: 'wrong contact', terminal, point }]),
+      ),
+    [[]],
+  );
 }
 
 /** Points that hang together in what is expected or in what is measured, where the two differ. */

@@ -1,0 +1,127 @@
+import { describe, expect, test } from '@jest/globals';
+import type { CascadeElement } from './cascade.ts';
+import { frequencyGrid, sweepLoaded } from './cascade.ts';
+import { answerChain } from './chain-answer.ts';
+import { distanceOfRipple, reflectionEvents, reflectogram } from './reflectogram.ts';
+
+const line = (impedance: number, length: number, k1 = 0): CascadeElement => ({
+  kind: 'line',
+  impedance,
+  velocityFactor: 0.66,
+  length,
+  loss: { k1, k2: 0 },
+});
+const grid = frequencyGrid(1e6, 1e9, 1000);
+const known = (k1 = 0) => ({ velocityFactor: 0.66, velocityUncertainty: 0.015, loss: { k1, k2: 0 } });
+const look = (elements: readonly CascadeElement[], load: number, k1 = 0) =>
+  reflectogram(sweepLoaded(elements, grid, 50, { re: load, im: 0 }), known(k1), 20);
+const seen = (elements: readonly CascadeElement[], load: number, k1 = 0) =>
+  reflectionEvents(look(elements, load, k1), 50);
+const localAt = (trace: ReturnType<typeof look>, metres: number) =>
+  trace.local[trace.distances.findIndex((distance) => distance >= metres)]!;
+
+describe('what is found along a line', () => {
+  test.each([
+    ['open', Infinity],
+    ['short', 0],
+  ])('an %s at its place, and nothing behind it', (kind, load) => {
+    const events = seen([line(50, 10)], load);
+    expect(events.map((event) => event.kind)).toEqual([kind]);
+    expect(Math.abs(events[0]!.distance - 10)).toBeLessThan(events[0]!.uncertainty);
+  });
+
+  test('a piece of 75 ohm, and the right impedance behind it although it masks', () => {
+    const trace = look([line(50, 4), line(75, 3), line(50, 5)], 50);
+    expect(localAt(trace, 5.5) / 75).toBeCloseTo(1, 2);
+    expect(localAt(trace, 9) / 50).toBeCloseTo(1, 3);
+    const apparent = trace.apparent[trace.distances.findIndex((distance) => distance >= 9)]!;
+    expect(Math.abs(apparent - 50)).toBeGreaterThan(10 * Math.abs(localAt(trace, 9) - 50));
+    const events = reflectionEvents(trace, 50);
+    expect(events.map(({ kind }) => kind)).toEqual(['higher', 'lower']);
+    expect(events[0]!.distance).toBeCloseTo(4, 0);
+    expect(events[1]!.distance).toBeCloseTo(7, 0);
+  });
+
+  test('a series resistance is one of the two explanations of a lasting step up', () => {
+    const [event] = seen([line(50, 6), { kind: 'series resistor', resistance: 10 }, line(50, 6)], 50);
+    expect(event!.kind).toBe('higher');
+    expect(event!.seriesResistance! / 10).toBeCloseTo(1, 1);
+  });
+
+  test('an inductance is a spike, a capacitance a dip, each with its size', () => {
+    const [coil] = seen([line(50, 3), { kind: 'series inductor', inductance: 5e-9 }, line(50, 5)], 50);
+    expect(coil!.kind).toBe('inductive');
+    expect(coil!.size! / 5e-9).toBeCloseTo(1, 0);
+    const [cap] = seen([line(50, 3), { kind: 'shunt capacitor', capacitance: 2e-12 }, line(50, 5)], 50);
+    expect(cap!.kind).toBe('capacitive');
+    expect(cap!.size! / 2e-12).toBeCloseTo(1, 0);
+  });
+
+  test('loss before a step is undone to within a few ohm', () => {
+    const k1 = 1.6e-3;
+    const trace = look([line(50, 4, k1), line(75, 3, k1), line(50, 5, k1)], 50, k1);
+    expect(Math.abs(localAt(trace, 5) - 75)).toBeLessThan(4);
+  });
+
+  test('a clean line shows nothing', () => {
+    expect(seen([line(50, 12, 1.6e-3)], 50, 1.6e-3)).toEqual([]);
+  });
+});
+
+describe('what limits it', () => {
+  test('range free of folding and resolution follow from step and span of the sweep', () => {
+    const trace = look([line(50, 5)], 50);
+    expect(trace.aliasFree).toBeCloseTo((0.66 * 299_792_458) / (2 * 1e6), 0);
+    const half = reflectogram(
+      sweepLoaded([line(50, 5)], frequencyGrid(1e6, 500e6, 500), 50, { re: 50, im: 0 }),
+      known(),
+    );
+    expect(half.resolution / trace.resolution).toBeCloseTo(2, 6);
+  });
+
+  test('uneven or too few points are refused, and a wrong velocity factor', () => {
+    const sweep = sweepLoaded([line(50, 5)], grid, 50, { re: 50, im: 0 });
+    const bent = {
+      ...sweep,
+      frequencies: sweep.frequencies.map((frequency, n) => frequency + (n === 500 ? 4e5 : 0)),
+    };
+    expect(() => reflectogram(bent, known())).toThrow(/evenly spaced/);
+    const few = frequencyGrid(1e6, 15e6, 15);
+    expect(() => reflectogram(sweepLoaded([line(50, 5)], few, 50, { re: 50, im: 0 }), known())).toThrow(
+      /16 points/,
+    );
+    expect(() => reflectogram(sweep, { ...known(), velocityFactor: 1.2 })).toThrow(/velocity factor/);
+  });
+
+  test('the period of a ripple tells the distance', () => {
+    expect(distanceOfRipple(9.893e6, 0.66)).toBeCloseTo(10, 2);
+  });
+});
+
+describe('the answer to a chain', () => {
+  const job = {
+    elements: [line(50, 5, 1e-3), line(75, 0.2, 1e-3), line(50, 5, 1e-3)],
+    from: 1e6,
+    to: 500e6,
+    points: 401,
+    reference: 50,
+    load: null,
+  };
+  test('ranks, finds the worst and looks along it', () => {
+    const answer = answerChain(job);
+    expect(answer.contributions).toHaveLength(3);
+    expect(answer.loaded).toBeNull();
+    expect(answer.worst.insertionLoss.frequency).toBeGreaterThan(200e6);
+    expect(answer.reflection!.events.length).toBeGreaterThan(0);
+    expect(answer.reflection!.events[0]!.distance).toBeCloseTo(5, 0);
+  });
+  test('does not invent what a narrow band cannot show', () => {
+    expect(answerChain({ ...job, from: 100e6 }).reflection).toBeNull();
+    expect(answerChain({ ...job, points: 20 }).reflection).toBeNull();
+  });
+  test('a load is told apart from the matched port', () => {
+    const { loaded, worst } = answerChain({ ...job, load: { re: Infinity, im: 0 } });
+    expect(loaded!.totalLossDb[0]).toBe(Infinity);
+    expect(worst.insertionLoss.value).toBeLessThan(5);
+  });
+});
