@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 
 /** One value of a page of the lab: what it is when the address does not say, and how its text is read. */
@@ -27,6 +27,11 @@ export interface AddressState<Fields extends AddressFields> {
 export function useAddress<Fields extends AddressFields>(fields: Fields): AddressState<Fields> {
   const [search, setSearch] = useSearchParams();
   const address = search.toString();
+  // Two changes may come before the address has followed the first: the second stands on what the first made.
+  const latest = useRef(address);
+  useEffect(() => {
+    latest.current = address;
+  }, [address]);
   return useMemo(() => {
     const params = new URLSearchParams(address);
     const problems: string[] = [];
@@ -43,19 +48,16 @@ export function useAddress<Fields extends AddressFields>(fields: Fields): Addres
         texts[name] = fallback;
       }
     }
-    const set = (changes: Partial<Record<keyof Fields, string>>) =>
-      setSearch(
-        (now) => {
-          const next = new URLSearchParams(now);
-          for (const [name, text] of Object.entries(changes)) {
-            if (text === undefined) continue;
-            if (text === fields[name]!.fallback) next.delete(name);
-            else next.set(name, text);
-          }
-          return next;
-        },
-        { replace: true, preventScrollReset: true },
-      );
+    const set = (changes: Partial<Record<keyof Fields, string>>) => {
+      const next = new URLSearchParams(latest.current);
+      for (const [name, text] of Object.entries(changes)) {
+        if (text === undefined) continue;
+        if (text === fields[name]!.fallback) next.delete(name);
+        else next.set(name, text);
+      }
+      latest.current = next.toString();
+      setSearch(next, { replace: true, preventScrollReset: true });
+    };
     return {
       fields,
       values: values as ValuesOf<Fields>,

@@ -171,7 +171,7 @@ function LengthSlider({
   const take = (value: number) => Math.max(range / 500, value);
   return (
     <Slider
-      aria-label="Length, metres"
+      thumbLabel="Length, metres"
       min={0}
       max={range}
       step={range / 500}
