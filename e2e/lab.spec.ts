@@ -57,7 +57,9 @@ test('the chain: order by keyboard, live length, a file in, compared and out, ba
   await expect.poll(async () => (await order())[1]).toBe(first);
   await desk.getByRole('button', { name: 'Move N pair' }).focus();
   await desk.keyboard.press('Space');
+  await expect(desk.getByText('Now over place 2 of 4')).toBeAttached();
   await desk.keyboard.press('ArrowLeft');
+  await expect(desk.getByText('Now over place 1 of 4')).toBeAttached();
   await desk.keyboard.press('Space');
   await expect.poll(async () => (await order())[0]).toBe(first);
 

@@ -3,7 +3,7 @@ import type { ChainItem } from '@gorvane/core/line/chain.ts';
 import { chainItemLabel } from '@gorvane/core/line/chain.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { formatPrefixed } from '@gorvane/core/quantity/prefix.ts';
-import type { DragEndEvent } from '@dnd-kit/core';
+import type { Announcements, DragEndEvent } from '@dnd-kit/core';
 import {
   DndContext,
   KeyboardSensor,
@@ -62,9 +62,21 @@ export function ChainRun({ items, cables, chosen, onChoose, onOrder }: ChainRunP
     onOrder(arrayMove([...items], from, to));
     onChoose(to);
   };
+  const placeOf = (id: number | string) => `place ${Number(id) + 1} of ${items.length}`;
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => `Picked up the item at ${placeOf(active.id)}`,
+    onDragOver: ({ over }) => (over ? `Now over ${placeOf(over.id)}` : 'Outside the chain'),
+    onDragEnd: ({ over }) => (over ? `Put down at ${placeOf(over.id)}` : 'Put back'),
+    onDragCancel: ({ active }) => `Put back at ${placeOf(active.id)}`,
+  };
   const dropped = ({ active, over }: DragEndEvent) => over && move(Number(active.id), Number(over.id));
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={dropped}
+      accessibility={{ announcements }}
+    >
       <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
         <ol className="chain-run" aria-label="Chain, source first">
           <li className="chain-end">source</li>
