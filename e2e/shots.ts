@@ -20,6 +20,21 @@ test('pictures of every main view', async ({ desk }) => {
     await openStage(desk, stage);
     await shot(desk, stage.toLowerCase());
   }
+  await desk.goto('/lab/line?load=SWR+3');
+  await expect(desk.getByText('The cable hides the load')).toBeVisible();
+  await shot(desk, 'lab-line');
+  await desk.goto('/lab/chain');
+  await expect(desk.getByText('Costs most loss')).toBeVisible();
+  await shot(desk, 'lab-chain');
+  await desk.goto('/lab/budget');
+  await expect(desk.getByText(/cables do; the cheapest is/)).toBeVisible();
+  await shot(desk, 'lab-budget');
+  await desk.goto('/lab/bus?term=none');
+  await expect(desk.getByText(/V in the worst bit/)).toBeVisible();
+  await shot(desk, 'lab-bus');
+  await desk.goto('/lab/cables/low-loss-10');
+  await expect(desk.getByText('First higher mode')).toBeVisible();
+  await shot(desk, 'lab-cable');
   await openPlace(desk, 'House');
   await shot(desk, 'house');
   await desk.getByText('night bench').click();

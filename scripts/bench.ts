@@ -1,4 +1,14 @@
 import { writeFileSync } from 'node:fs';
+import { studyLightingBus } from '@gorvane/core/bus/lighting-bus.ts';
+import { cables } from '@gorvane/core/cable/catalogue/catalogue.ts';
+import { readTouchstone } from '@gorvane/core/file/touchstone.ts';
+import { writeTouchstone } from '@gorvane/core/file/touchstone-write.ts';
+import { budget } from '@gorvane/core/line/budget.ts';
+import type { CascadeElement } from '@gorvane/core/line/cascade.ts';
+import { frequencyGrid, sweepCascade } from '@gorvane/core/line/cascade.ts';
+import { chainNetwork } from '@gorvane/core/line/chain-network.ts';
+import { connectorSeriesById } from '@gorvane/core/line/connector-line.ts';
+import { reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import { ferryLanding } from '@gorvane/demo/ferry-landing.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { planThreading } from '@gorvane/core/thread/plan.ts';
@@ -56,6 +66,19 @@ function largestRun(): ThreadRun {
   };
 }
 
+/** Twelve pieces of line, no two alike: the dearest chain of its size. */
+const chain = Array.from({ length: 12 }, (_, n): CascadeElement => ({
+  kind: 'line',
+  impedance: 48 + n,
+  velocityFactor: 0.66 + 0.01 * n,
+  length: 0.5 + n,
+  loss: { k1: 1.6e-3, k2: 1e-9 },
+}));
+const shortGrid = frequencyGrid(1e6, 3e9, 2001);
+const longGrid = frequencyGrid(1e6, 3e9, 20_001);
+const reflection = sweepCascade(chain, frequencyGrid(1e6, 4.001e9, 4001), 50);
+const touchstone = writeTouchstone(chainNetwork(chain, longGrid, 50));
+
 const demo = ferryLanding();
 const run = largestRun();
 const results = [
@@ -68,6 +91,69 @@ const results = [
     work: 'threading plan, 40 parts, Y lead with 3 legs',
     reachMs: 50,
     ms: median(() => planThreading(run, { timing: 'early', order: [] })),
+  },
+  {
+    work: 'chain of 12 elements, 2 001 points, S11 and S21',
+    reachMs: 4,
+    ms: median(() => sweepCascade(chain, shortGrid, 50)),
+  },
+  {
+    work: 'chain of 12 elements, 20 001 points',
+    reachMs: 40,
+    ms: median(() => sweepCascade(chain, longGrid, 50), 15),
+  },
+  {
+    work: 'reflection of 4 001 points with de-masking',
+    reachMs: 40,
+    ms: median(
+      () =>
+        reflectogram(reflection, {
+          velocityFactor: 0.7,
+          velocityUncertainty: 0.015,
+          loss: { k1: 1.6e-3, k2: 1e-9 },
+        }),
+      15,
+    ),
+  },
+  {
+    work: 'lighting bus, 32 receivers, 10 bit times',
+    reachMs: 100,
+    ms: median(
+      () =>
+        studyLightingBus({
+          cable: { impedance: 120, velocityFactor: 0.66, loopResistance: 0.18 },
+          length: 300,
+          receivers: 32,
+          unitLoads: 1,
+          terminator: 120,
+          branch: null,
+        }),
+      15,
+    ),
+  },
+  {
+    work: 'budget over the whole catalogue, 5 frequencies',
+    reachMs: 5,
+    ms: median(() =>
+      budget(cables, {
+        frequencies: [30e6, 162e6, 450e6, 900e6, 2e9],
+        length: 18,
+        limitDb: 1,
+        systemImpedance: 50,
+        power: 25,
+        duty: 1,
+        swr: 1.5,
+        ambientCelsius: 25,
+        altitude: 0,
+        environment: 'outdoor',
+        ends: [connectorSeriesById('n'), connectorSeriesById('uhf')],
+      }),
+    ),
+  },
+  {
+    work: 'Touchstone, 20 001 points, 2 ports, parse',
+    reachMs: 60,
+    ms: median(() => readTouchstone(touchstone, 'bench.s2p'), 15),
   },
 ];
 for (const { work, reachMs, ms } of results)
