@@ -131,7 +131,7 @@ function BudgetRows({
             <tr>
               <th scope="col">Cable</th>
               <th scope="col">Verdict</th>
-              {['Loss', 'Margin', 'Longest run', 'Power', 'Mass, bend', 'Cost'].map((title) => (
+              {['Loss, margin', 'Longest run', 'Power', 'Mass, bend', 'Cost'].map((title) => (
                 <th key={title} scope="col" className="number">
                   {title}
                 </th>
@@ -195,8 +195,10 @@ function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: Bud
           </div>
         )}
       </td>
-      <td className="number reading">{formatDecibels(row.lossDb)}</td>
-      <td className="number reading">{formatDecibels(row.marginDb)}</td>
+      <td className="number reading">
+        {formatDecibels(row.lossDb)}
+        <div className="soft">{formatDecibels(row.marginDb)}</div>
+      </td>
       <td className="number reading">{shortMetres(Number(row.longest.toPrecision(3)))}</td>
       <td className="number reading">
         {row.powerLimit === undefined ? 'not known' : formatPower(row.powerLimit)}
