@@ -22,3 +22,15 @@ class StillResizeObserver {
   disconnect() {}
 }
 window.ResizeObserver = StillResizeObserver;
+
+// jsdom's files cannot be read as a whole yet.
+Blob.prototype.arrayBuffer ??= function arrayBuffer(this: Blob) {
+  return new Promise((resolve) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(reader.result as ArrayBuffer);
+    reader.readAsArrayBuffer(this);
+  });
+};
+Blob.prototype.text ??= async function text(this: Blob) {
+  return new TextDecoder().decode(await this.arrayBuffer());
+};

@@ -5,6 +5,7 @@ import { notifications } from '@mantine/notifications';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { saveFile } from './save-file.ts';
+import './result.css';
 
 /** A table as data: what is saved and copied is what is shown. */
 export interface ResultData {
