@@ -14,6 +14,11 @@ export const metals = {
     temperatureCoefficient: 0.0039,
     source: 'IEC 60889, hard-drawn, rounded',
   },
+  bronze: {
+    resistivity: 9e-8,
+    temperatureCoefficient: 0.002,
+    source: 'engineering value, phosphor bronze',
+  },
   steel: {
     resistivity: 1.8e-7,
     temperatureCoefficient: 0.0045,

@@ -1,5 +1,6 @@
 import { strandLay } from '@gorvane/core/conductor/resistance.ts';
 import { resistivityAt } from '@gorvane/core/conductor/material.ts';
+import { roundWireResistance } from '@gorvane/core/conductor/round-wire.ts';
 import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { awgFromArea, parseConductorArea } from '@gorvane/core/quantity/gauge.ts';
 import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
@@ -125,6 +126,12 @@ type Values = ValuesOf<typeof fields>;
 /** Loop of two poles of this area, ohm per metre at 20 C. */
 const loopOf = (area: number) => (2 * resistivityAt('copper', 20) * strandLay) / area;
 
+/** How much more a conductor of this area resists at a frequency than to direct current, taken as solid. */
+function skinFactor(area: number, frequency: number): number {
+  const diameter = Math.sqrt((4 / Math.PI) * area);
+  return roundWireResistance(diameter, frequency) / roundWireResistance(diameter, 0);
+}
+
 /** Two parallel cores side by side, henry per metre of the loop. Engineering value. */
 const loopInductance = 0.6e-6;
 
@@ -146,7 +153,10 @@ function OneAnswer({ values }: { readonly values: Values }) {
     [values.length, gauge, output, load],
   );
   const loss = speakerLoss(line, 1000);
-  const top = speakerLoss(line, 20_000);
+  const top = speakerLoss(
+    { ...line, loopResistance: line.loopResistance * skinFactor(gauge, 20_000) },
+    20_000,
+  );
   const loop = line.loopResistance * line.length;
   const heat = cableHeat(line, watts);
   const longest = longestRun(target, line.loopResistance, load, output);
@@ -201,7 +211,7 @@ function OneAnswer({ values }: { readonly values: Values }) {
           {
             label: 'At 20 kHz',
             value: formatDecibels(top.levelLossDb),
-            note: 'resistive load, cable inductance counted',
+            note: 'resistive load; skin effect and inductance of the cable counted',
           },
           { label: 'Lost in the cable', value: `${(100 * loss.powerLostFraction).toFixed(1)} %` },
           {

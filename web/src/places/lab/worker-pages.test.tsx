@@ -81,10 +81,14 @@ describe('chain', () => {
     expect(await screen.findByText(/a velocity factor, 0.1 to 1/)).toBeTruthy();
     await add('series inductance');
     await type('Inductance', '3 nH');
-    await waitFor(() => expect(chainOf(opened)![3]).toEqual({ kind: 'series inductor', value: expect.closeTo(3e-9, 15) }));
+    await waitFor(() =>
+      expect(chainOf(opened)![3]).toEqual({ kind: 'series inductor', value: expect.closeTo(3e-9, 15) }),
+    );
     await add('shunt capacitance');
     await type('Capacitance', '2.2');
-    await waitFor(() => expect(chainOf(opened)![4]).toEqual({ kind: 'shunt capacitor', value: expect.closeTo(2.2e-12, 18) }));
+    await waitFor(() =>
+      expect(chainOf(opened)![4]).toEqual({ kind: 'shunt capacitor', value: expect.closeTo(2.2e-12, 18) }),
+    );
     await add('connector or adapter');
     await userEvent.selectOptions(await screen.findByLabelText('Connector or adapter'), 'sma');
     await waitFor(() => expect(chainOf(opened)![5]).toEqual({ kind: 'connector', seriesId: 'sma' }));
