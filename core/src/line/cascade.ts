@@ -93,12 +93,26 @@ export function sweepCascade(
   const state = farPort(frequencies.length, { re: reference, im: 0 });
   takeBack(elements, frequencies, state);
   const { voltageRe, voltageIm, currentRe, currentIm } = state;
-  const count = frequencies.length;
-  const s11Re = new Float64Array(count);
-  const s11Im = new Float64Array(count);
-  const s21Re = new Float64Array(count);
-  const s21Im = new Float64Array(count);
-  for (let n = 0; n < count; n++) {
+  const s21Re = new Float64Array(frequencies.length);
+  const s21Im = new Float64Array(frequencies.length);
+  for (let n = 0; n < frequencies.length; n++) {
+    const sumRe = voltageRe[n]! + reference * currentRe[n]!;
+    const sumIm = voltageIm[n]! + reference * currentIm[n]!;
+    const square = sumRe * sumRe + sumIm * sumIm;
+    s21Re[n] = (2 * reference * sumRe) / square;
+    s21Im[n] = (-2 * reference * sumIm) / square;
+  }
+  return { frequencies, reference, ...nearReflection(state, reference), s21Re, s21Im };
+}
+
+/** `S11 = (V - R I) / (V + R I)` at the near port. */
+function nearReflection(
+  { voltageRe, voltageIm, currentRe, currentIm }: PlaneState,
+  reference: number,
+): { s11Re: Float64Array; s11Im: Float64Array } {
+  const s11Re = new Float64Array(voltageRe.length);
+  const s11Im = new Float64Array(voltageRe.length);
+  for (let n = 0; n < voltageRe.length; n++) {
     const sumRe = voltageRe[n]! + reference * currentRe[n]!;
     const sumIm = voltageIm[n]! + reference * currentIm[n]!;
     const differenceRe = voltageRe[n]! - reference * currentRe[n]!;
@@ -106,10 +120,8 @@ export function sweepCascade(
     const square = sumRe * sumRe + sumIm * sumIm;
     s11Re[n] = (differenceRe * sumRe + differenceIm * sumIm) / square;
     s11Im[n] = (differenceIm * sumRe - differenceRe * sumIm) / square;
-    s21Re[n] = (2 * reference * sumRe) / square;
-    s21Im[n] = (-2 * reference * sumIm) / square;
   }
-  return { frequencies, reference, s11Re, s11Im, s21Re, s21Im };
+  return { s11Re, s11Im };
 }
 
 /**
@@ -129,22 +141,11 @@ export function sweepLoaded(
   const powerAtLoad = Number.isFinite(load.re) ? load.re : 0;
   takeBack(elements, frequencies, state);
   const { voltageRe, voltageIm, currentRe, currentIm } = state;
-  const count = frequencies.length;
-  const s11Re = new Float64Array(count);
-  const s11Im = new Float64Array(count);
-  const totalLossDb = new Float64Array(count);
-  for (let n = 0; n < count; n++) {
-    const sumRe = voltageRe[n]! + reference * currentRe[n]!;
-    const sumIm = voltageIm[n]! + reference * currentIm[n]!;
-    const differenceRe = voltageRe[n]! - reference * currentRe[n]!;
-    const differenceIm = voltageIm[n]! - reference * currentIm[n]!;
-    const square = sumRe * sumRe + sumIm * sumIm;
-    s11Re[n] = (differenceRe * sumRe + differenceIm * sumIm) / square;
-    s11Im[n] = (differenceIm * sumRe - differenceRe * sumIm) / square;
-    const powerIn = voltageRe[n]! * currentRe[n]! + voltageIm[n]! * currentIm[n]!;
-    totalLossDb[n] = powerAtLoad > 0 ? 10 * Math.log10(powerIn / powerAtLoad) : Infinity;
-  }
-  return { frequencies, reference, s11Re, s11Im, totalLossDb };
+  const totalLossDb = voltageRe.map((real, n) => {
+    const powerIn = real * currentRe[n]! + voltageIm[n]! * currentIm[n]!;
+    return powerAtLoad > 0 ? 10 * Math.log10(powerIn / powerAtLoad) : Infinity;
+  });
+  return { frequencies, reference, ...nearReflection(state, reference), totalLossDb };
 }
 
 function checkReference(reference: number): void {

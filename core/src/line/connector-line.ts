@@ -67,7 +67,9 @@ export function seriesOfConnector({ series: name, impedance }: Connector): Conne
 }
 
 /** A mated pair as a piece of line with its loss spread over its length. */
-export function connectorElement(connector: ConnectorSeries): LineElement {
+export function connectorElement(
+  connector: Pick<ConnectorSeries, 'impedance' | 'length' | 'velocityFactor' | 'lossDbAt1GHz'>,
+): LineElement {
   const perHundred = (connector.lossDbAt1GHz / connector.length) * 100;
   return {
     kind: 'line',

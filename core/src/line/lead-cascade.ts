@@ -1,19 +1,12 @@
 import { lineFigures } from '../cable/line-figures.ts';
-import type { CascadeElement } from './cascade.ts';
-import type { LeadLine } from './lead-match.ts';
-import { connectorLossDb } from './lead-match.ts';
 import type { Connector } from '../connector/connector.ts';
+import type { CascadeElement } from './cascade.ts';
+import { connectorElement } from './connector-line.ts';
+import type { LeadLine } from './lead-match.ts';
+import { connectorVelocityFactor } from './lead-match.ts';
 
-function connectorPiece(connector: Connector): CascadeElement {
-  const perHundred = (connectorLossDb(connector, 1e9) / connector.lineLength) * 100;
-  return {
-    kind: 'line',
-    impedance: connector.impedance,
-    velocityFactor: 0.7,
-    length: connector.lineLength,
-    loss: { k1: perHundred / Math.sqrt(1e9), k2: 0 },
-  };
-}
+const elementOf = ({ impedance, lineLength, lossDbAt1GHz }: Connector): CascadeElement =>
+  connectorElement({ impedance, lossDbAt1GHz, length: lineLength, velocityFactor: connectorVelocityFactor });
 
 /** A lead as a cascade, near end first: what a sweep of it should show. */
 export function leadCascade({
@@ -24,8 +17,8 @@ export function leadCascade({
 }: Pick<LeadLine, 'cable' | 'length' | 'near' | 'far'>): CascadeElement[] {
   const { impedance, velocityFactor, fit } = lineFigures(cable);
   return [
-    connectorPiece(near),
+    elementOf(near),
     { kind: 'line', impedance, velocityFactor, length, loss: { k1: fit.k1, k2: fit.k2 } },
-    connectorPiece(far),
+    elementOf(far),
   ];
 }

@@ -45,10 +45,13 @@ export function connectorLossDb(connector: Connector, frequency: number): number
   return connector.lossDbAt1GHz * Math.sqrt(frequency / 1e9);
 }
 
+/** A connector's body is partly air, partly solid. Engineering value. */
+export const connectorVelocityFactor = 0.7;
+
 function connectorTwoPort(connector: Connector, frequency: number) {
   const line = {
     impedance: connector.impedance,
-    velocityFactor: 0.7,
+    velocityFactor: connectorVelocityFactor,
     attenuation: attenuationFromDbPer100m(
       (connectorLossDb(connector, frequency) / connector.lineLength) * 100,
     ),
