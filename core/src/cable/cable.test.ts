@@ -11,6 +11,7 @@ import {
   capacitancePerMetre,
   computedImpedance,
   higherModeFrequency,
+  inductancePerMetre,
   pathResistances,
   velocityFactor,
 } from './electrical.ts';
@@ -108,6 +109,8 @@ describe('electrical figures', () => {
     const cable = coaxById('rg-58');
     expect(velocityFactor(cable)).toBeCloseTo(0.66, 2);
     expect(capacitancePerMetre(cable) * 1e12).toBeCloseTo(101, 0);
+    expect(inductancePerMetre(cable) * 1e9).toBeCloseTo(252, 0);
+    expect(Math.sqrt(inductancePerMetre(cable) / capacitancePerMetre(cable))).toBeCloseTo(50, 9);
     expect(higherModeFrequency(cable)).toBeGreaterThan(25e9);
   });
 

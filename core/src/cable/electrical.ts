@@ -34,6 +34,11 @@ export function capacitancePerMetre(cable: CoaxCable): number {
   return 1 / (velocityFactor(cable) * speedOfLight * cable.nominalImpedance);
 }
 
+/** Inductance of the loop, henry per metre: `Z0 / v` with the nominal impedance. */
+export function inductancePerMetre(cable: CoaxCable): number {
+  return cable.nominalImpedance / (velocityFactor(cable) * speedOfLight);
+}
+
 /** First higher mode, hertz: `2 c / (pi (D + d) sqrt(er))`. Above it the cable is no longer one line. */
 export function higherModeFrequency(cable: CoaxCable): number {
   const sum = effectiveShieldDiameter(cable) + effectiveConductorDiameter(cable);

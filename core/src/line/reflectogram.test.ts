@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import type { CascadeElement } from './cascade.ts';
 import { frequencyGrid, sweepLoaded } from './cascade.ts';
 import { answerChain } from './chain-answer.ts';
-import { distanceOfRipple, reflectionEvents, reflectogram } from './reflectogram.ts';
+import { distanceOfRipple, reflectionEvents, reflectogram, traceReflectogram } from './reflectogram.ts';
+import type { StepSetup } from './step-response.ts';
+import { stepResponse } from './step-response.ts';
 
 const line = (impedance: number, length: number, k1 = 0): CascadeElement => ({
   kind: 'line',
@@ -95,6 +97,43 @@ describe('what limits it', () => {
 
   test('the period of a ripple tells the distance', () => {
     expect(distanceOfRipple(9.893e6, 0.66)).toBeCloseTo(10, 2);
+  });
+});
+
+describe('from a trace over time', () => {
+  const times = Array.from({ length: 2001 }, (_, n) => n * 1e-10);
+  const segment = (impedance: number, length: number) =>
+    ({ kind: 'line', impedance, velocityFactor: 0.66, length }) as const;
+  const trace = (segments: StepSetup['segments'], termination: number) => ({
+    times,
+    volts: stepResponse({ emf: 1, sourceResistance: 50, riseTime: 5e-10, segments, termination }, times),
+    emf: 1,
+    sourceResistance: 50,
+    riseTime: 5e-10,
+  });
+
+  test('each section has its own impedance, however much those before it mask', () => {
+    const seenOver = traceReflectogram(
+      trace([segment(75, 3), segment(50, 3), segment(120, 4)], Infinity),
+      known(),
+    );
+    const at = (metres: number) =>
+      seenOver.local[seenOver.distances.findIndex((distance) => distance >= metres)]!;
+    expect(at(1.5) / 75).toBeCloseTo(1, 2);
+    expect(at(4.5) / 50).toBeCloseTo(1, 2);
+    expect(at(8) / 120).toBeCloseTo(1, 2);
+    const events = reflectionEvents(seenOver, 50);
+    expect(events.at(-1)!.kind).toBe('open');
+    expect(Math.abs(events.at(-1)!.distance - 10)).toBeLessThan(events.at(-1)!.uncertainty + 0.05);
+  });
+
+  test('too few or uneven samples are refused', () => {
+    const good = trace([segment(50, 3)], 50);
+    expect(() =>
+      traceReflectogram({ ...good, times: times.slice(0, 9), volts: good.volts.slice(0, 9) }, known()),
+    ).toThrow(/16 or more/);
+    const bent = times.map((time, n) => time + (n === 70 ? 5e-11 : 0));
+    expect(() => traceReflectogram({ ...good, times: bent }, known())).toThrow(/evenly spaced/);
   });
 });
 

@@ -174,6 +174,55 @@ export function reflectogram(sweep: ReflectionSweep, known: LineKnown, longest?:
   };
 }
 
+/** A step seen over time at a source whose own resistance is the reference, as a reflectometer records it. */
+export interface StepTrace {
+  /** Evenly spaced, seconds; the step is launched at 0. */
+  readonly times: ArrayLike<number>;
+  readonly volts: ArrayLike<number>;
+  /** Open-circuit voltage of the source. */
+  readonly emf: number;
+  readonly sourceResistance: number;
+  /** Of the step itself, seconds: it sets the resolution. */
+  readonly riseTime: number;
+}
+
+/**
+ * The same from a trace over time: `rho = v / (emf / 2) - 1`, its differences peeled. The loss of each layer is undone at
+ * `0.35 / rise time / 20`, as above for a plateau.
+ * @throws RangeError with fewer than 16 samples or samples that are not evenly spaced.
+ */
+export function traceReflectogram(trace: StepTrace, known: LineKnown): Reflectogram {
+  const { times, volts, emf, sourceResistance, riseTime } = trace;
+  const count = times.length;
+  const timeStep = (times[count - 1]! - times[0]!) / (count - 1);
+  const isEven = Array.from(times).every(
+    (time, n) => Math.abs(time - times[0]! - n * timeStep) < 1e-3 * timeStep,
+  );
+  if (!(count >= 16 && volts.length === count && timeStep > 0 && isEven && riseTime > 0))
+    throw new RangeError('reflection: expected 16 or more evenly spaced samples and a rise time above 0');
+  const speed = known.velocityFactor * speedOfLight;
+  const raw = Float64Array.from(volts, (volt) => volt / (emf / 2) - 1);
+  // While the step itself still rises, the trace shows the source and not the line.
+  const launched = Math.ceil(riseTime / timeStep);
+  for (let n = 0; n < launched; n++) raw[n] = raw[launched]!;
+  const impulse = raw.map((value, n) => value - (n > 0 ? raw[n - 1]! : 0));
+  const frequency = 0.35 / riseTime / 20;
+  const neper = (known.loss.k1 * Math.sqrt(frequency) + known.loss.k2 * frequency) / 100 / decibelsPerNeper;
+  return {
+    distances: Float64Array.from(
+      { length: count },
+      (_, n) => ((times[0]! + n * timeStep - riseTime / 2) * speed) / 2,
+    ),
+    raw,
+    apparent: raw.map((value) => impedanceOf(value, sourceResistance)),
+    local: peel(impulse, sourceResistance, Math.exp((-neper * speed * timeStep) / 2)),
+    resolution: (riseTime * speed) / 2,
+    aliasFree: (timeStep * count * speed) / 2,
+    velocityUncertainty: known.velocityUncertainty,
+    speed,
+  };
+}
+
 /** Samples that a windowed pulse needs to rise. */
 const leadIn = (timeStep: number, highest: number) => Math.ceil((2 * stepWidth) / (2 * highest) / timeStep);
 

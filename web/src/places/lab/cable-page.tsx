@@ -6,6 +6,7 @@ import type { CableEntry } from '@gorvane/core/cable/construction.ts';
 import {
   computedImpedance,
   higherModeFrequency,
+  inductancePerMetre,
   pathResistances,
   velocityFactor,
 } from '@gorvane/core/cable/electrical.ts';
@@ -13,6 +14,7 @@ import { lineFigures } from '@gorvane/core/cable/line-figures.ts';
 import { coreResistance, pairFigures } from '@gorvane/core/cable/pair.ts';
 import { formatCapacitance } from '@gorvane/core/quantity/capacitance.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
+import { formatInductance } from '@gorvane/core/quantity/scalar.ts';
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useMemo } from 'react';
@@ -162,6 +164,7 @@ function coaxRows(cable: CoaxCable): Row[] {
     ['Impedance', ohms(computedImpedance(cable)), `${cable.nominalImpedance} ohm`],
     ['Velocity factor', velocityFactor(cable).toFixed(3)],
     ['Capacitance', `${formatCapacitance(capacitance)}/m`],
+    ['Inductance', `${formatInductance(inductancePerMetre(cable))}/m`],
     ['Centre conductor, direct current', perMetre(centre)],
     ['Shield, direct current', perMetre(shield)],
     ['First higher mode', shortFrequency(Number(higherModeFrequency(cable).toPrecision(3)))],
