@@ -241,3 +241,30 @@ test('pull figures follow the tables', () => {
   expect(ferrulePull(7.5e-3)).toBeCloseTo(290, 0);
   expect(ferrulePull(30e-3)).toBe(400);
 });
+
+test('a unit with a choke is built to its end, and its beads are asked for before the plug closes', () => {
+  const choke = {
+    id: 'choke',
+    kind: 'choke',
+    legId: 'run',
+    nearEndId: 'A',
+    distance: 0.1,
+    beads: 3,
+    bead: { outside: 20e-3, bore: 10e-3, length: 25e-3 },
+  } as const;
+  const choked = planLead({ ...lead, extraParts: [...lead.extraParts, choke] }, [card], house);
+  const asking = choked.steps.filter(({ requires }) => requires.some(({ partId }) => partId === 'choke'));
+  expect(asking.length).toBeGreaterThan(0);
+  const happenings = choked.steps.flatMap((step): UnitHappening[] => [
+    ...step.threads.map(({ partId }): UnitHappening => ({ kind: 'part on', partId })),
+    ...(step.hold ? [{ kind: 'hold answered', stepId: step.id, good: true, reading: null } as const] : []),
+    { kind: 'step done', stepId: step.id },
+  ]);
+  const done = unitProgress(
+    { ...unit, plan: freezePlan(choked, house) },
+    record([...happenings, { kind: 'finished' }]),
+  );
+  expect(done.finished).toBe(true);
+  expect(done.current).toBeUndefined();
+  expect(done.on.has('choke')).toBe(true);
+});

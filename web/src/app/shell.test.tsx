@@ -72,3 +72,17 @@ describe('the first opening', () => {
     expect(await database.house.toArray()).toEqual(before);
   });
 });
+
+describe('finding a question of the lab', () => {
+  test.each([
+    ['touchstone', '/lab/chain'],
+    ['beads', '/lab/choke'],
+    ['100 v', '/lab/speaker'],
+    ['data sheets', '/lab/cables'],
+  ])('"%s" opens %s', async (text, path) => {
+    const { router } = openAt('/log');
+    await userEvent.click(await screen.findByRole('button', { name: /^Find/ }));
+    await userEvent.type(await screen.findByLabelText(/^Find a lead/), `${text}{Enter}`);
+    await waitFor(() => expect(router.state.location.pathname).toBe(path));
+  });
+});
