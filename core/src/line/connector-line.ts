@@ -80,6 +80,47 @@ export function connectorElement(
   };
 }
 
+/** Least return loss of an assembly, dB, up to each frequency. House defaults, engineering values; the UHF pattern is computed. */
+const assemblyReturnLoss: Readonly<Record<string, readonly (readonly [upTo: number, db: number])[]>> = {
+  sma: [
+    [1e9, 23],
+    [3e9, 20],
+    [6e9, 17],
+  ],
+  tnc: [
+    [1e9, 23],
+    [3e9, 20],
+    [6e9, 17],
+  ],
+  'tnc-75': [
+    [1e9, 23],
+    [3e9, 20],
+  ],
+  n: [
+    [1e9, 23],
+    [3e9, 20],
+    [6e9, 17],
+  ],
+  bnc: [
+    [1e9, 23],
+    [4e9, 18],
+  ],
+  'bnc-75': [
+    [1e9, 23],
+    [3e9, 18],
+  ],
+  '7-16': [[2.7e9, 26]],
+  f: [
+    [1e9, 20],
+    [2.1e9, 15],
+  ],
+};
+
+/** Least return loss that an assembly with this series should show at a frequency, dB; undefined where none is set. */
+export function leastReturnLoss({ id }: ConnectorSeries, frequency: number): number | undefined {
+  return assemblyReturnLoss[id]?.find(([upTo]) => frequency <= upTo)?.[1];
+}
+
 /** Loss of a mated pair at a frequency, dB. */
 export function connectorSeriesLossDb({ lossDbAt1GHz }: ConnectorSeries, frequency: number): number {
   return lossDbAt1GHz * Math.sqrt(frequency / 1e9);

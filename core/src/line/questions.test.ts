@@ -17,7 +17,7 @@ import {
   stackLength,
 } from './choke.ts';
 import { magnitude } from './complex.ts';
-import { connectorElement, connectorSeries, connectorSeriesById } from './connector-line.ts';
+import { connectorElement, connectorSeries, connectorSeriesById, leastReturnLoss } from './connector-line.ts';
 import { decimated } from './decimate.ts';
 import { solveLine } from './line.ts';
 import { delayOfLength, phaseSet } from './phase-set.ts';
@@ -122,6 +122,16 @@ describe('connectors', () => {
       expect(returnLossDb[k]).toBeGreaterThan(low);
       expect(returnLossDb[k]).toBeLessThan(high);
     });
+  });
+  test('an assembly may match less well the higher the frequency, and beyond its series nothing is promised', () => {
+    const tnc = connectorSeriesById('tnc');
+    expect([0.5e9, 2e9, 5e9, 8e9].map((frequency) => leastReturnLoss(tnc, frequency))).toEqual([
+      23,
+      20,
+      17,
+      undefined,
+    ]);
+    expect(leastReturnLoss(connectorSeriesById('uhf'), 1e8)).toBeUndefined();
   });
   test('a constant-impedance pair loses what its series says', () => {
     for (const series of connectorSeries.filter(({ limit }) => limit !== null)) {

@@ -181,7 +181,7 @@ export function CurveChart({ title, x, y, curves, limits = [], marks = [], heigh
           ))}
           {marks.map(({ value, label }) => (
             <ReferenceLine
-              key={label}
+              key={value}
               x={value}
               stroke="var(--soft)"
               strokeDasharray="2 3"

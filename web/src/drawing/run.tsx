@@ -202,7 +202,7 @@ function placesOf(
     'label sleeve': closed ? 160 : 226,
     choke: closed ? 250 : 310,
   };
-  const lengths = { ferrule: 40, shrink: 62, 'label sleeve': 74, choke: 84 };
+  const lengths = { ferrule: 40, shrink: 62, 'label sleeve': 74, choke: 46 };
   return new Map(
     parts.map(({ id, kind }) => [id, { x: along[kind] * factor, length: lengths[kind] * factor }]),
   );

@@ -2,6 +2,7 @@ import { writeTouchstone } from '@gorvane/core/file/touchstone-write.ts';
 import { sweepCurves } from '@gorvane/core/line/band.ts';
 import { frequencyGrid, sweepCascade } from '@gorvane/core/line/cascade.ts';
 import { chainNetwork } from '@gorvane/core/line/chain-network.ts';
+import { leastReturnLoss, seriesOfConnector } from '@gorvane/core/line/connector-line.ts';
 import { leadCascade } from '@gorvane/core/line/lead-cascade.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
@@ -30,7 +31,16 @@ export function PredictedSweep({ plan }: { readonly plan: LeadPlan }) {
   }, [plan, frequencies, systemImpedance]);
   const curves = sweepCurves(sweep);
   const x = { label: 'frequency, Hz', values: curves.frequencies, write: writeHertz };
-  const marks = frequencies.map((value) => ({ value, label: writeHertz(value) }));
+  const span = curves.frequencies.at(-1)!;
+  // Two channels close together carry one label.
+  const marks = frequencies.map((value, n) => ({
+    value,
+    label: n > 0 && value - frequencies[n - 1]! < 0.1 * span ? '' : writeHertz(value),
+  }));
+  const least = curves.frequencies.map((frequency) => {
+    const each = plan.ends.map(({ connector }) => leastReturnLoss(seriesOfConnector(connector), frequency));
+    return each.includes(undefined) ? NaN : Math.min(...each.filter((value) => value !== undefined));
+  });
   const save = () =>
     saveFile(
       writeTouchstone(chainNetwork(elements, sweep.frequencies, systemImpedance), {
@@ -53,12 +63,15 @@ export function PredictedSweep({ plan }: { readonly plan: LeadPlan }) {
         title="Predicted return loss"
         x={x}
         y={{ label: 'dB', write, include: [0], within: [0, 60] }}
-        curves={[{ name: 'return loss, dB', values: curves.returnLossDb, tone: 'copper' }]}
+        curves={[
+          { name: 'of lines of nominal impedance, dB', values: curves.returnLossDb, tone: 'copper' },
+          { name: 'least for these connectors, dB', values: least, tone: 'out', dash: true },
+        ]}
         marks={marks}
       />
       <p className="soft">
-        Ports of {systemImpedance} ohm; connectors as lines of their class. Above 60 dB nothing is drawn: no
-        bench reads it.
+        Ports of {systemImpedance} ohm. Lines of exactly nominal impedance match better than any bench can
+        read (over 60 dB is not drawn); a real lead must stay above the dashed line.
       </p>
       <Button size="compact-sm" variant="default" onClick={save}>
         Save the prediction as Touchstone
