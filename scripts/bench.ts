@@ -7,9 +7,9 @@ import { budget } from '@gorvane/core/line/budget.ts';
 import type { CascadeElement } from '@gorvane/core/line/cascade.ts';
 import { frequencyGrid, sweepCascade } from '@gorvane/core/line/cascade.ts';
 import { chainNetwork } from '@gorvane/core/line/chain-network.ts';
-import { connectorSeriesById } from '@gorvane/core/line/connector-line.ts';
 import { reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import { ferryLanding } from '@gorvane/demo/ferry-landing.ts';
+import { exampleWant } from '@gorvane/core/testing/example.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { planThreading } from '@gorvane/core/thread/plan.ts';
 import type { ThreadPart, ThreadRun } from '@gorvane/core/thread/run.ts';
@@ -134,21 +134,7 @@ const results = [
   {
     work: 'budget over the whole catalogue, 5 frequencies',
     reachMs: 5,
-    ms: median(() =>
-      budget(cables, {
-        frequencies: [30e6, 162e6, 450e6, 900e6, 2e9],
-        length: 18,
-        limitDb: 1,
-        systemImpedance: 50,
-        power: 25,
-        duty: 1,
-        swr: 1.5,
-        ambientCelsius: 25,
-        altitude: 0,
-        environment: 'outdoor',
-        ends: [connectorSeriesById('n'), connectorSeriesById('uhf')],
-      }),
-    ),
+    ms: median(() => budget(cables, { ...exampleWant, frequencies: [30e6, 162e6, 450e6, 900e6, 2e9] })),
   },
   {
     work: 'Touchstone, 20 001 points, 2 ports, parse',

@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import { envelopeSchema, firstRevision } from '../record/envelope.ts';
 import type { CableEntry, SheetEntry } from './construction.ts';
 import { cableEntrySchema } from './construction.ts';
+import { tinnedBraid } from './tinned-braid.ts';
 
 /** A cable that a technician entered from its data sheet. The entry's id is the record's. */
 export const ownCableSchema = envelopeSchema.extend({ entry: cableEntrySchema });
@@ -63,17 +64,7 @@ export function withLayers(sheet: SheetEntry): CableEntry {
       lossTangent: 0.0002,
     },
     foil: { metal: 'aluminium', thicknessMm: 0.05 },
-    braids: [
-      {
-        wireDiameterMm: 0.15,
-        wireLayers: [
-          { metal: 'copper', thicknessMm: 0.074 },
-          { metal: 'tin', thicknessMm: 0.001 },
-        ],
-        coverage: 0.9,
-        angleDegrees: 30,
-      },
-    ],
+    braids: [tinnedBraid(0.15, 0.9)],
     jacket: {
       material: 'polyethylene',
       colour: 'black',

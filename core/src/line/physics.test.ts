@@ -5,28 +5,15 @@ import { computedAttenuation } from '../cable/attenuation.ts';
 import { cables, coaxCables } from '../cable/catalogue/catalogue.ts';
 import { distributedLine } from '../speaker/distributed-line.ts';
 import { speakerLoss } from '../speaker/speaker-line.ts';
+import { exampleWant } from '../testing/example.ts';
 import type { BudgetWant } from './budget.ts';
 import { budget } from './budget.ts';
 import { beadImpedance, beadMaterials, chokeAt } from './choke.ts';
-import { connectorSeriesById } from './connector-line.ts';
 import { cablePowerLimits, connectorPowerLimits, temperatureRise } from './power-rating.ts';
 import { connectorSeries } from './connector-line.ts';
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const n = connectorSeriesById('n');
-const want: BudgetWant = {
-  frequencies: [162e6],
-  length: 18,
-  limitDb: 1,
-  systemImpedance: 50,
-  power: 25,
-  duty: 1,
-  swr: 1.5,
-  ambientCelsius: 25,
-  altitude: 0,
-  environment: 'indoor',
-  ends: [n, n],
-};
+const want = exampleWant;
 const doing = (change: Partial<BudgetWant>) =>
   new Set(
     budget(cables, { ...want, ...change })

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { cableById, cables, coaxById } from '../cable/catalogue/catalogue.ts';
 import { lineFigures } from '../cable/line-figures.ts';
 import { alongLine, largestInputReflection, loadFromInput } from './along-line.ts';
+import { exampleWant } from '../testing/example.ts';
 import type { BudgetWant } from './budget.ts';
 import { budget } from './budget.ts';
 import { sweepCurves } from './band.ts';
@@ -24,19 +25,7 @@ import { delayOfLength, phaseSet } from './phase-set.ts';
 import { hotSpotFactor, powerLimits } from './power-rating.ts';
 
 const n = connectorSeriesById('n');
-const want: BudgetWant = {
-  frequencies: [162e6],
-  length: 18,
-  limitDb: 1,
-  systemImpedance: 50,
-  power: 25,
-  duty: 1,
-  swr: 1.5,
-  ambientCelsius: 25,
-  altitude: 0,
-  environment: 'outdoor',
-  ends: [n, n],
-};
+const want: BudgetWant = { ...exampleWant, environment: 'outdoor' };
 
 describe('budget', () => {
   test('those that do come first, cheapest first; every other says why', () => {

@@ -1,4 +1,5 @@
 import type { CoaxEntry } from '../construction.ts';
+import { tinnedBraid } from '../tinned-braid.ts';
 
 const attenuationSource =
   'nominal class table for the type, 20 C, rounded; public military-specification family MIL-DTL-17';
@@ -14,17 +15,6 @@ const pvc = {
 
 const foam = (permittivity: number) =>
   ({ material: 'foam polyethylene', permittivity, lossTangent: 0.0002 }) as const;
-
-/** Braid of tinned copper wire. */
-const tinnedBraid = (wireDiameterMm: number, coverage: number): CoaxEntry['braids'][number] => ({
-  wireDiameterMm,
-  wireLayers: [
-    { metal: 'copper', thicknessMm: wireDiameterMm / 2 - 0.001 },
-    { metal: 'tin', thicknessMm: 0.001 },
-  ],
-  coverage,
-  angleDegrees: 30,
-});
 
 /** Flexible coax with one or two braids, 2.5 to 10 mm. Nominal dimensions. */
 export const flexibleCoax: CoaxEntry[] = [
@@ -44,17 +34,7 @@ export const flexibleCoax: CoaxEntry[] = [
       ],
     },
     dielectric: { ...polyethylene, diameterMm: 2.95 },
-    braids: [
-      {
-        wireDiameterMm: 0.127,
-        wireLayers: [
-          { metal: 'copper', thicknessMm: 0.0625 },
-          { metal: 'tin', thicknessMm: 0.001 },
-        ],
-        coverage: 0.95,
-        angleDegrees: 30,
-      },
-    ],
+    braids: [tinnedBraid(0.127, 0.95)],
     jacket: { ...pvc, diameterMm: 4.95 },
     nominalAttenuationMHz: [
       [10, 4.9],

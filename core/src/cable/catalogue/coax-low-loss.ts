@@ -1,4 +1,5 @@
 import type { CoaxEntry } from '../construction.ts';
+import { tinnedBraid } from '../tinned-braid.ts';
 
 const polyethyleneJacket = {
   material: 'polyethylene',
@@ -53,17 +54,7 @@ function lowLoss({
       lossTangent: 0.00015,
     },
     foil: { metal: 'aluminium', thicknessMm: 0.05 },
-    braids: [
-      {
-        wireDiameterMm: 0.15,
-        wireLayers: [
-          { metal: 'copper', thicknessMm: 0.074 },
-          { metal: 'tin', thicknessMm: 0.001 },
-        ],
-        coverage: 0.88,
-        angleDegrees: 30,
-      },
-    ],
+    braids: [tinnedBraid(0.15, 0.88)],
     jacket: { ...polyethyleneJacket, diameterMm: jacketMm },
     source: 'nominal construction of the class, engineering value',
     attenuationSource: 'nominal class table, 20 C, engineering value',

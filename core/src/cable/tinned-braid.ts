@@ -1,0 +1,17 @@
+import type { CoaxEntry } from './construction.ts';
+
+/** Tin on a braid wire, millimetres. Engineering value. */
+const tin = 0.001;
+
+/** A braid of tinned copper wire at the usual angle, as an entry writes it. */
+export function tinnedBraid(wireDiameterMm: number, coverage: number): CoaxEntry['braids'][number] {
+  return {
+    wireDiameterMm,
+    wireLayers: [
+      { metal: 'copper', thicknessMm: wireDiameterMm / 2 - tin },
+      { metal: 'tin', thicknessMm: tin },
+    ],
+    coverage,
+    angleDegrees: 30,
+  };
+}
