@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { revise } from '@gorvane/core/record/envelope.ts';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { fill, openAt, receiver } from '../../test/open-at.tsx';
 import { database, timeNow } from '../data/database.ts';
@@ -85,4 +85,19 @@ describe('finding a question of the lab', () => {
     await userEvent.type(await screen.findByLabelText(/^Find a lead/), `${text}{Enter}`);
     await waitFor(() => expect(router.state.location.pathname).toBe(path));
   });
+});
+
+test('Ctrl+Z on a question of the lab takes nothing back that is out of sight', async () => {
+  const { router } = openAt(`/leads/${receiver.id}/choose`);
+  const field = await screen.findByLabelText('Name of the lead');
+  fireEvent.change(field, { target: { value: 'Kept name' } });
+  fireEvent.blur(field);
+  await waitFor(async () => expect((await stored()).name).toBe('Kept name'));
+  await act(() => router.navigate('/lab/set'));
+  await screen.findByText(/The set spreads over/);
+  await userEvent.keyboard('{Control>}z{/Control}');
+  await act(() => router.navigate(`/leads/${receiver.id}/choose`));
+  expect(await screen.findByRole('heading', { level: 1, name: 'Kept name' })).toBeTruthy();
+  await userEvent.keyboard('{Control>}z{/Control}');
+  expect(await screen.findByRole('heading', { level: 1, name: receiver.name })).toBeTruthy();
 });

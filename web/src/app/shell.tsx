@@ -30,6 +30,8 @@ export function Shell() {
   const [keysOpen, keys] = useDisclosure();
   const [finderOpen, finder] = useDisclosure();
   const { pathname } = useLocation();
+  // A question of the lab shows no record: nothing out of sight is taken back from there.
+  const showsRecords = !/^\/lab\/(?!cables)/.test(pathname);
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
@@ -37,9 +39,9 @@ export function Shell() {
   useHotkeys(
     [
       ['mod+K', finder.toggle],
-      ['mod+Z', () => dispatch(undone())],
-      ['mod+Y', () => dispatch(redone())],
-      ['mod+shift+Z', () => dispatch(redone())],
+      ['mod+Z', () => showsRecords && dispatch(undone())],
+      ['mod+Y', () => showsRecords && dispatch(redone())],
+      ['mod+shift+Z', () => showsRecords && dispatch(redone())],
     ],
     [],
   );

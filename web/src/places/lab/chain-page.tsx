@@ -8,6 +8,7 @@ import { chainNetwork } from '@gorvane/core/line/chain-network.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { parseLoad } from '@gorvane/core/quantity/resistance.ts';
 import { Button, FileButton, NativeSelect } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useState } from 'react';
 import { saveFile } from '../../controls/save-file.ts';
 import { useCables } from '../../data/cables.ts';
@@ -105,9 +106,12 @@ export function ChainPage() {
     lab.set({ chain: JSON.stringify(next) });
   };
   const undo = () => {
-    lab.set({ chain: past.at(-1)! });
+    const before = past.at(-1);
+    if (before === undefined) return;
+    lab.set({ chain: before });
     setPast(past.slice(0, -1));
   };
+  useHotkeys([['mod+Z', undo]]);
   const add = (item: ChainItem) => {
     change([...items.slice(0, place + 1), item, ...items.slice(place + 1)]);
     setChosen(place + 1);

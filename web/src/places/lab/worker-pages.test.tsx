@@ -43,8 +43,11 @@ describe('chain', () => {
     await waitFor(() => expect(chainOf(opened)![1]!.kind).toBe('series resistor'));
     await userEvent.click(screen.getByRole('button', { name: 'Take out' }));
     await waitFor(() => expect(chainOf(opened)).toBeNull());
-    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await userEvent.click(screen.getByRole('heading', { name: 'Line lab' }));
+    await userEvent.keyboard('{Control>}z{/Control}');
     await waitFor(() => expect(chainOf(opened)![1]!.kind).toBe('series resistor'));
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(chainOf(opened)![2]!.kind).toBe('series resistor'));
   });
 
   test('Alt with an arrow key moves the item that has the focus', async () => {
