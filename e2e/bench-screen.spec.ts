@@ -119,6 +119,7 @@ test('an empty database says what to do, and a lead of another kind is made and 
   await expect(heading(desk)).toHaveText('75-ohm patch lead');
   await expect(desk.getByText('Every part goes together.')).toBeVisible();
   await desk.getByRole('link', { name: 'Build B1-0001' }).click();
+  await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
   await desk.keyboard.press('Space');
   await expect(heading(desk)).toHaveText('Count the parts and cut the cable');
 });
