@@ -72,10 +72,11 @@ function design(
   bag: string,
 ): Design {
   const made = patchLead(request, counted(request.name), opening);
-  const features = { ...made.card.features };
+  const [nominal] = made.cards;
+  const features = { ...nominal!.features };
   for (const [name, value] of Object.entries(measure))
     features[name as keyof typeof features] = { value, state: 'measured' };
-  const card = { ...made.card, name: bag, features };
+  const card = { ...nominal!, name: bag, features };
   const lead = change(made.lead);
   return { lead, card, plan: planLead(lead, [card], house) };
 }

@@ -82,7 +82,7 @@ describe('one sequence for the whole lead', () => {
       'contact-tug',
       'contact-height',
       'no-short',
-      'ferrule-tug',
+      'cable-tug',
       'setback',
       'coupling',
     ]);
@@ -107,7 +107,7 @@ describe('one sequence for the whole lead', () => {
   test('a die that the shop lacks is said in the step', () => {
     const { steps } = planLead(lead, [card], { ...house, dies: [1.73e-3, 6.48e-3] });
     expect(stepNamed('ferrule', 'A', steps).tools[0]!.setting).toBe(
-      'hex 5.41 mm; nearest in the shop hex 6.48 mm, not exact',
+      'hex 5.41 mm; nearest in the shop hex 6.48 mm, not exact: crimps loosely',
     );
   });
 });
@@ -174,7 +174,7 @@ describe('progress is played from the record', () => {
   });
 
   test('a failed tug goes back to the strip of that end; its ferrule has to be threaded again; the other end stands', () => {
-    const tug = stepNamed('ferrule-tug', 'B');
+    const tug = stepNamed('cable-tug', 'B');
     const rework = reworkFrom(plan.steps, tug, 'slides');
     expect(rework).toMatchObject({ toStepId: stepNamed('jacket', 'B').id, partsOff: ['B/ferrule'] });
     const progress = progressOf(...goodUpTo(tug), answerHold(tug, { good: false }), rework);

@@ -1,14 +1,23 @@
-import type { Lead } from '../lead/lead.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
 import type { House } from '../house/house.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import type { ThreadMoment, ThreadMove, ThreadPlan } from '../thread/plan.ts';
 import type { LeadPart } from '../thread/threaded-parts.ts';
 import { chokeEventId, closeEventId, shrinkEventId } from '../thread/threaded-parts.ts';
-import type { RecipeInput } from './pin-and-ferrule.ts';
-import { pinAndFerruleSteps } from './pin-and-ferrule.ts';
+import { sealFor } from '../fit/seal.ts';
+import { methodOf } from '../method/methods.ts';
+import type { RecipeInput } from './recipe.ts';
 import type { Step, StepPart } from './step.ts';
 import { completeSteps } from './step-draft.ts';
-import { chokeSteps, cutSteps, finishSteps, proveStep, sealSteps, threadStep } from './whole-lead.ts';
+import {
+  chokeSteps,
+  cutSteps,
+  finishSteps,
+  phaseStep,
+  proveStep,
+  sealSteps,
+  threadStep,
+} from './whole-lead.ts';
 
 /** What the sequence of a whole lead is compiled from. `recipes` are by end id. */
 export interface CompileInput {
@@ -17,7 +26,7 @@ export interface CompileInput {
   readonly thread: ThreadPlan;
   readonly parts: readonly LeadPart[];
   readonly cuts: readonly CutLength[];
-  readonly recipes: ReadonlyMap<string, Omit<RecipeInput, 'requires'>>;
+  readonly recipes: ReadonlyMap<string, Omit<RecipeInput, 'requires' | 'partIds'>>;
 }
 
 /**
@@ -69,19 +78,18 @@ export function stepPart(lead: Lead, move: ThreadMove): StepPart {
 function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readonly Step[]): Step[] {
   const { lead } = input;
   const closing = lead.ends.find(({ id }) => closeEventId(id) === event.id);
-  if (closing) {
-    const recipe = { ...input.recipes.get(closing.id)!, requires: requiredBefore(input, event.id) };
-    return completeSteps(
-      `${lead.id}/${closing.id}/pin and ferrule`,
-      closing.id,
-      pinAndFerruleSteps(recipe),
-      lastOf(before),
-    );
-  }
+  if (closing) return closingSteps(input, closing, event.id, before);
   const sealed = lead.ends.find(({ id }) => shrinkEventId(id) === event.id);
   if (sealed) {
-    const part = input.parts.find(({ fixedBy }) => fixedBy === event.id)!;
-    return completeSteps(`${lead.id}/${sealed.id}`, sealed.id, sealSteps(sealed, part), lastOf(before));
+    const part = input.parts.find(({ fixedBy }) => fixedBy === event.id);
+    const { cable, house } = input.recipes.get(sealed.id)!;
+    const seal = sealFor(lead.environment, cable.jacket.diameter, house);
+    return completeSteps(
+      `${lead.id}/${sealed.id}`,
+      sealed.id,
+      sealSteps(sealed, part, seal, house),
+      lastOf(before),
+    );
   }
   const choke = lead.extraParts.find(
     (extra) => extra.kind === 'choke' && chokeEventId(extra.id) === event.id,
@@ -91,6 +99,29 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
   const sleeves = input.parts.filter(({ kind }) => kind === 'label sleeve');
   const drafts = event.id === 'prove' ? [proveStep()] : finishSteps(lead, input.house, sleeves);
   return completeSteps(lead.id, null, drafts, lastOf(before));
+}
+
+/** The recipe of an end; before the last end of a phase-matched lead is closed, its length is trimmed by delay. */
+function closingSteps(input: CompileInput, end: LeadEnd, eventId: string, before: readonly Step[]): Step[] {
+  const { lead, thread, parts } = input;
+  const known = input.recipes.get(end.id)!;
+  const recipe: RecipeInput = {
+    ...known,
+    requires: requiredBefore(input, eventId),
+    partIds: parts.filter(({ ofMethod, endId }) => ofMethod && endId === end.id).map(({ id }) => id),
+  };
+  const closings = thread.possible
+    ? thread.moments.filter(({ event }) => lead.ends.some(({ id }) => closeEventId(id) === event.id))
+    : [];
+  const isLast = closings.at(-1)?.event.id === eventId;
+  const phase = isLast && lead.phaseMatch ? [phaseStep(lead.phaseMatch, known.cable)] : [];
+  const { method } = known.connector;
+  return completeSteps(
+    `${lead.id}/${end.id}/${method}`,
+    end.id,
+    [...phase, ...methodOf(method).steps(recipe)],
+    lastOf(before),
+  );
 }
 
 /** Parts whose last chance is an event: they are on the cable before the step that makes it. */

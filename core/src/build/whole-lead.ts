@@ -1,4 +1,8 @@
 import type { CutLength } from '../cut/cut-length.ts';
+import type { CoaxCable } from '../cable/cable.ts';
+import { velocityFactor } from '../cable/electrical.ts';
+import { speedOfLight } from '../line/line.ts';
+import type { Seal } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
 import type { ExtraPart, Lead, LeadEnd } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
@@ -134,49 +138,117 @@ export function proveStep(): StepDraft {
   };
 }
 
-/** Shrink over the rear of an end, and the look whether the coupling still turns. */
-export function sealSteps(end: LeadEnd, part: LeadPart): StepDraft[] {
-  const figures = part.cutLength
-    ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
-    : [];
+/** Relief or seal over the rear of an end, by where the lead lives, and the look whether the coupling still turns. */
+export function sealSteps(end: LeadEnd, part: LeadPart | undefined, seal: Seal, house: House): StepDraft[] {
   return [
-    {
-      name: 'seal',
-      stage: 'Finish',
-      title: `Shrink the relief, end ${end.name}`,
-      text: {
-        firstTime:
-          'Slide the shrink against the body, over the ferrule and on to the jacket. Heat from the connector outward, gun moving, until it grips all round. The coupling stays bare.',
-        experienced: 'Against the body, from the connector outward. Coupling bare.',
-      },
-      why: 'It takes the bend off the ferrule.',
-      figures,
-      tools: [{ label: 'Hot air', setting: 'shrink temperature, gun moving' }],
-      caution:
-        'Hot air and a hot body burn: hold the cable, let it cool. Never overheat PTFE: its fumes are toxic.',
-      good: ['grips all round', 'even, no bubble'],
-      bad: ['blister or scorch', 'over the coupling'],
-    },
-    {
-      name: 'coupling',
-      stage: 'Finish',
-      title: `Turn the coupling, end ${end.name}`,
-      text: {
-        firstTime: 'When it is cool, turn the coupling through its whole travel.',
-        experienced: 'Cool, then turn it.',
-      },
-      why: 'A coupling held by shrink cannot be mated.',
-      good: ['turns freely'],
-      bad: ['drags or is stuck'],
-      hold: lookHold('Coupling free', {
-        ...nothingLost,
-        backTo: 'seal',
-        advice:
-          'Cut the shrink off along its side and fit a new one: a split or wrap-round kind if the end is closed.',
-        scrap: ['shrink'],
-      }),
-    },
+    ...(part ? [shrinkStep(end, part, seal, house)] : []),
+    ...(seal.tape ? [tapeStep(end, part !== undefined, seal)] : []),
+    couplingStep(end, part ? 'seal' : 'tape'),
   ];
+}
+
+function shrinkStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): StepDraft {
+  const lined = seal.shrink === 'adhesive';
+  const flame = house.practice.heatSource === 'open flame';
+  return {
+    name: 'seal',
+    stage: 'Finish',
+    title: `Shrink the ${lined ? 'seal' : 'relief'}, end ${end.name}`,
+    text: {
+      firstTime: `${lined ? 'Clean and dry the jacket and the body. ' : ''}Slide the shrink against the body, over its rear and on to the jacket. Heat from the connector outward, ${flame ? 'flame' : 'gun'} moving, until it grips all round${lined ? ' and adhesive shows at both edges' : ''}. The coupling stays bare.`,
+      experienced: `Against the body, from the connector outward${lined ? ', adhesive at both edges' : ''}. Coupling bare.`,
+    },
+    why: lined
+      ? `${seal.why} Water creeps in under a shrink that is not lined.`
+      : 'It takes the bend off the rear of the connector.',
+    figures: part.cutLength
+      ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
+      : [],
+    tools: [{ label: flame ? 'Open flame' : 'Hot air', setting: 'shrink temperature, kept moving' }],
+    caution: flame
+      ? 'An open flame scorches jacket and foam and lights gel, dust and sleeve: clear the place, keep it moving, hot parts burn.'
+      : 'Hot air and a hot body burn: hold the cable, let it cool. Never overheat PTFE: its fumes are toxic.',
+    good: ['grips all round', 'even, no bubble', ...(lined ? ['adhesive shows all round'] : [])],
+    bad: ['blister or scorch', 'over the coupling'],
+  };
+}
+
+function tapeStep(end: LeadEnd, overShrink: boolean, seal: Seal): StepDraft {
+  const overlap: Explained = {
+    value: seal.overlap,
+    kind: 'length',
+    formula: 'by where the lead lives',
+    terms: [],
+    source: seal.why,
+  };
+  return {
+    name: 'tape',
+    stage: 'Finish',
+    title: `Wrap self-amalgamating tape, end ${end.name}`,
+    text: {
+      firstTime: `${overShrink ? 'When the shrink is cold, start' : 'Start'} on the jacket, stretch the tape to about half its width, and wind toward the connector and back, each turn over half of the last. Press the end on unstretched. Outdoors a layer of plain tape keeps the sun off it.`,
+      experienced: 'From the jacket up and back, half overlap, stretched; end unstretched.',
+    },
+    why: `${seal.why} It welds to itself and can be cut off again.`,
+    figures: [{ label: 'over the jacket', figure: overlap, plus: null, minus: null }],
+    good: ['no gap, no fold', 'coupling bare'],
+    bad: ['wound unstretched', 'dirt or grease under it'],
+  };
+}
+
+function couplingStep(end: LeadEnd, backTo: string): StepDraft {
+  return {
+    name: 'coupling',
+    stage: 'Finish',
+    title: `Turn the coupling, end ${end.name}`,
+    text: {
+      firstTime: 'When it is cool, turn the coupling through its whole travel.',
+      experienced: 'Cool, then turn it.',
+    },
+    why: 'A coupling held by shrink or tape cannot be mated.',
+    good: ['turns freely'],
+    bad: ['drags or is stuck'],
+    hold: lookHold('Coupling free', {
+      ...nothingLost,
+      backTo,
+      advice:
+        backTo === 'tape'
+          ? 'Cut the tape off along its side and wind it again, clear of the coupling.'
+          : 'Cut the shrink off along its side and fit a new one: a split or wrap-round kind if the end is closed.',
+      scrap: [backTo === 'tape' ? 'tape' : 'shrink'],
+    }),
+  };
+}
+
+/** The length that a set agrees in: measured open-ended before the second end is closed, and trimmed. */
+export function phaseStep(match: NonNullable<Lead['phaseMatch']>, cable: CoaxCable): StepDraft {
+  const speed = speedOfLight * velocityFactor(cable);
+  const allowed = (match.within / (2 * Math.PI)) * (speed / match.frequency);
+  const figure: Explained = {
+    value: allowed,
+    kind: 'length',
+    formula: 'phase / 360 x v / f',
+    terms: [
+      { label: 'Phase allowed, degrees', value: (match.within * 180) / Math.PI, kind: 'ratio' },
+      { label: 'Frequency', value: match.frequency, kind: 'frequency' },
+      { label: 'Velocity factor', value: velocityFactor(cable), kind: 'ratio', assumed: true },
+    ],
+    source: 'a length of line turns the phase by 360 degrees each wavelength',
+  };
+  return {
+    name: 'phase',
+    stage: 'Cut',
+    title: 'Trim to the set',
+    text: {
+      firstTime:
+        'Measure the delay of every unit of the set open-ended from the closed end, all at one temperature. Line lab, Phase set, says how much to trim from each to meet the shortest. Trim less than it says, measure again.',
+      experienced: 'Delay of all, trim to the shortest, measure again.',
+    },
+    why: 'After the second end is closed nothing can be trimmed.',
+    figures: [{ label: 'lengths agree within', figure, plus: null, minus: null }],
+    good: ['all delays within the figure', 'same reel for the whole set'],
+    bad: ['PTFE measured warm and cold: it has a knee near 19 °C'],
+  };
 }
 
 /** Label, coil and record. */

@@ -1,207 +1,182 @@
 /** A dimension of the connector that a gauge card asks for. Lengths are measured along the axis from the rear lip. */
 export interface FeatureDefinition {
-  readonly name: FeatureName;
   readonly label: string;
+  /** Letter in the formulas of the strip. */
   readonly symbol: string;
   readonly how: string;
-  /** Shown first: the few that decide the strip. The others are folded away. */
-  readonly first: boolean;
   /** Smallest and largest value that can be, metres. */
   readonly min: number;
   readonly max: number;
 }
 
-export const featureNames = [
-  'stemLength',
-  'stopDepth',
-  'pinFlange',
-  'pinBoreDepth',
-  'ferruleLength',
-  'jacketOffset',
-  'lipToShoulder',
-  'lipToMatingPlane',
-  'lipToTip',
-  'inspectionHoleFar',
-  'contactTolerance',
-  'stemOutside',
-  'stemBore',
-  'ferruleBore',
-  'ferruleWall',
-  'pinBore',
-  'pinOutside',
-  'bodyOutside',
-] as const;
-
-export type FeatureName = (typeof featureNames)[number];
-
 const mm = 1e-3;
 
-/** What a gauge card of a pin-and-ferrule connector holds. Letters as in the strip formulas. */
-export const featureDefinitions: readonly FeatureDefinition[] = [
-  {
-    name: 'stemLength',
-    label: 'Stem length',
-    symbol: 's',
-    how: 'rear lip to the shoulder behind it',
-    first: true,
-    min: 2 * mm,
-    max: 40 * mm,
-  },
-  {
-    name: 'stopDepth',
-    label: 'Depth to stop',
-    symbol: 'd',
-    how: 'rear lip to the insulator that the contact flange meets',
-    first: true,
-    min: 2 * mm,
-    max: 60 * mm,
-  },
-  {
-    name: 'pinFlange',
-    label: 'Contact flange',
-    symbol: 't',
-    how: 'thickness of the flange at the rear of the contact',
-    first: true,
-    min: 0,
-    max: 5 * mm,
-  },
-  {
-    name: 'pinBoreDepth',
-    label: 'Contact bore depth',
-    symbol: 'p',
-    how: 'rear face of the contact to the bottom of its bore',
-    first: true,
-    min: 1 * mm,
-    max: 20 * mm,
-  },
-  {
-    name: 'ferruleLength',
-    label: 'Ferrule length',
-    symbol: 'f',
-    how: 'over all',
-    first: true,
-    min: 3 * mm,
-    max: 40 * mm,
-  },
-  {
-    name: 'jacketOffset',
-    label: 'Jacket edge to rear lip',
-    symbol: 'j',
-    how: '0 where the jacket butts against the lip, negative where the lip goes over it',
-    first: false,
-    min: -10 * mm,
-    max: 10 * mm,
-  },
-  {
-    name: 'lipToShoulder',
-    label: 'Rear lip to shoulder plane',
-    symbol: 'r',
-    how: 'to the front of the body behind the coupling',
-    first: false,
-    min: 1 * mm,
-    max: 80 * mm,
-  },
-  {
-    name: 'lipToMatingPlane',
-    label: 'Rear lip to mating plane',
-    symbol: 'r',
-    how: 'to the reference plane of the interface',
-    first: false,
-    min: 1 * mm,
-    max: 80 * mm,
-  },
-  {
-    name: 'lipToTip',
-    label: 'Rear lip to tip',
-    symbol: 'r',
-    how: 'to the foremost point',
-    first: false,
-    min: 1 * mm,
-    max: 80 * mm,
-  },
-  {
-    name: 'inspectionHoleFar',
-    label: 'Inspection hole, far edge',
-    symbol: 'h',
-    how: 'rear face of the contact to the far edge of its hole',
-    first: false,
-    min: 0.2 * mm,
-    max: 20 * mm,
-  },
-  {
-    name: 'contactTolerance',
-    label: 'Contact setback allowed',
-    symbol: 'u',
-    how: 'how far the contact may stand before or behind its place',
-    first: false,
-    min: 0.05 * mm,
-    max: 2 * mm,
-  },
-  {
-    name: 'stemOutside',
-    label: 'Stem outside diameter',
-    symbol: 'D',
-    how: 'over the knurl',
-    first: false,
-    min: 0.5 * mm,
-    max: 30 * mm,
-  },
-  {
-    name: 'stemBore',
-    label: 'Stem bore',
-    symbol: 'b',
-    how: 'the dielectric goes through it',
-    first: false,
-    min: 0.5 * mm,
-    max: 30 * mm,
-  },
-  {
-    name: 'ferruleBore',
-    label: 'Ferrule bore',
-    symbol: 'B',
-    how: 'inside diameter before crimping',
-    first: false,
-    min: 1 * mm,
-    max: 40 * mm,
-  },
-  {
-    name: 'ferruleWall',
-    label: 'Ferrule wall',
-    symbol: 'w',
-    how: 'thickness',
-    first: false,
-    min: 0.1 * mm,
-    max: 3 * mm,
-  },
-  {
-    name: 'pinBore',
-    label: 'Contact bore',
-    symbol: 'c',
-    how: 'inside diameter of the contact',
-    first: false,
-    min: 0.1 * mm,
-    max: 10 * mm,
-  },
-  {
-    name: 'pinOutside',
-    label: 'Contact outside diameter',
-    symbol: 'q',
-    how: 'at the part that is crimped',
-    first: false,
-    min: 0.2 * mm,
-    max: 15 * mm,
-  },
-  {
-    name: 'bodyOutside',
-    label: 'Largest outside diameter',
-    symbol: 'O',
-    how: 'over the coupling',
-    first: false,
-    min: 2 * mm,
-    max: 80 * mm,
-  },
-];
+function feature(
+  label: string,
+  symbol: string,
+  how: string,
+  minMm: number,
+  maxMm: number,
+): FeatureDefinition {
+  return { label, symbol, how, min: minMm * mm, max: maxMm * mm };
+}
+
+/** Every dimension that some method asks for, by its name. A method says which it needs. */
+const definitions = {
+  jacketOffset: feature(
+    'Jacket edge to rear lip',
+    'j',
+    '0 where the jacket butts against the lip, negative where the lip goes over it',
+    -60,
+    10,
+  ),
+  lipToShoulder: feature(
+    'Rear lip to shoulder plane',
+    'r',
+    'to the front of the body behind the coupling',
+    1,
+    150,
+  ),
+  lipToMatingPlane: feature(
+    'Rear lip to mating plane',
+    'r',
+    'to the reference plane of the interface',
+    1,
+    160,
+  ),
+  lipToTip: feature('Rear lip to tip', 'r', 'to the foremost point', 1, 170),
+  bodyOutside: feature('Largest outside diameter', 'O', 'over the coupling', 2, 120),
+  contactTolerance: feature(
+    'Contact setback allowed',
+    'u',
+    'how far the contact may stand before or behind its place',
+    0.05,
+    2,
+  ),
+
+  stemLength: feature('Stem length', 's', 'rear lip to the shoulder behind it', 2, 60),
+  stemOutside: feature('Stem outside diameter', 'D', 'over the knurl', 0.5, 30),
+  stemBore: feature('Stem bore', 'b', 'the dielectric goes through it', 0.5, 30),
+  stopDepth: feature(
+    'Depth to stop',
+    'd',
+    'rear lip to the insulator that the contact flange or the dielectric meets',
+    2,
+    120,
+  ),
+  ferruleLength: feature('Ferrule length', 'f', 'over all', 3, 60),
+  ferruleBore: feature('Ferrule bore', 'B', 'inside diameter before crimping', 1, 40),
+  ferruleWall: feature('Ferrule wall', 'w', 'thickness', 0.1, 3),
+
+  pinFlange: feature('Contact flange', 't', 'thickness of the flange at the rear of the contact', 0, 5),
+  pinBoreDepth: feature(
+    'Contact bore depth',
+    'p',
+    'rear face of the contact to the bottom of its bore',
+    1,
+    30,
+  ),
+  pinBore: feature('Contact bore', 'c', 'inside diameter of the contact', 0.1, 20),
+  pinOutside: feature('Contact outside diameter', 'q', 'at the part that takes the conductor', 0.2, 25),
+  inspectionHoleFar: feature(
+    'Inspection hole, far edge',
+    'h',
+    'rear face of the contact to the far edge of its hole',
+    0.2,
+    20,
+  ),
+  contactReach: feature(
+    'Stop to bottom of contact',
+    'k',
+    'from the insulator stop to the bottom of the captive contact',
+    1,
+    40,
+  ),
+
+  couplingBore: feature('Coupling bore', 'K', 'smallest inside diameter of the loose coupling ring', 3, 60),
+  tipBore: feature('Tip bore', 'c', 'inside diameter of the hollow tip', 0.5, 6),
+  tipOutside: feature('Tip outside diameter', 'q', 'of the hollow tip', 1, 8),
+  threadLength: feature(
+    'Rear thread',
+    'a',
+    'length of the thread that bites the jacket, from the rear lip',
+    2,
+    40,
+  ),
+  threadBore: feature('Rear thread, inside', 'T', 'diameter over its crests', 2, 30),
+  bodyBore: feature('Body bore', 'b', 'inside diameter where the shield lies', 1, 60),
+  holeCentre: feature('Solder holes or windows', 'e', 'rear lip to their centres', 2, 60),
+  holeDiameter: feature('Diameter of a hole', 'm', 'solder hole or window in the body', 0.5, 8),
+
+  noseLength: feature('Reducer nose', 'n', 'shoulder of the reducer to the front of its nose', 2, 30),
+  noseOutside: feature('Reducer nose, outside', 'N', 'diameter over its thread', 3, 20),
+  reducerBore: feature('Reducer bore', 'b', 'the jacket goes through it', 1, 15),
+  reducerHead: feature('Reducer head', 'g', 'rear face to its shoulder', 1, 20),
+
+  nutBore: feature('Nut bore', 'B', 'inside diameter of the gland or back nut', 1, 70),
+  nutOutside: feature('Nut outside', 'Q', 'across its corners', 3, 110),
+  stackLength: feature(
+    'Compressed stack',
+    'a',
+    'rear face of the nut to the front face of the clamp, tightened',
+    2,
+    60,
+  ),
+  washerBore: feature('Washer bore', 'W', 'hole of the flat washer', 1, 40),
+  gasketBore: feature('Gasket or O-ring bore', 'G', 'before it is squeezed', 1, 70),
+  clampBore: feature('Clamp bore', 'b', 'the dielectric goes through the braid clamp', 0.5, 40),
+  coneLength: feature('Clamp cone', 'l', 'along the axis, from its rear edge to its front face', 0.5, 20),
+  coneRim: feature('Clamp rim', 'R', 'diameter that the fanned braid must not pass', 2, 60),
+  insulatorSeat: feature(
+    'Insulator seat',
+    'i',
+    'front face of the clamp to the face that the contact flange meets',
+    0,
+    20,
+  ),
+
+  tubeSeat: feature('Tube seat', 'd', 'rear lip to the step that the tube meets', 1, 30),
+  pitch: feature('Pitch of the corrugation', 'P', 'valley to valley of the cable', 2, 20),
+  ringValley: feature(
+    'Valleys under the ring',
+    'v',
+    'jacket edge to the valley that takes the compression ring',
+    2,
+    120,
+  ),
+  flareDiameter: feature('Flare', 'F', 'diameter of the outer conductor after flaring', 5, 60),
+  ringOutside: feature('Compression ring, outside', 'R', 'when it lies in its valley', 5, 90),
+  conductorProud: feature(
+    'Conductor beyond the outer',
+    'k',
+    'how far it stands before the cut face of the outer conductor',
+    0,
+    60,
+  ),
+  innerTubeBore: feature('Bore of the inner conductor', 'c', 'that the screwed contact takes', 1, 25),
+
+  coringDepth: feature('Coring depth', 'k', 'sheath end to where the dielectric is cut back', 5, 80),
+  insertionDepth: feature('Sheath seat', 'd', 'rear lip to the stop that the sheath meets', 5, 80),
+  seizingDepth: feature('Seizing depth', 'p', 'sheath stop to the front of the seizing nut', 5, 80),
+  seizingBore: feature('Seizing bore', 'c', 'the conductor goes through it', 1, 10),
+  mandrelOutside: feature(
+    'Mandrel',
+    'M',
+    'outside diameter of the sleeve that goes into the cored sheath',
+    4,
+    40,
+  ),
+
+  postLength: feature('Post length', 's', 'shoulder of the post to its rear edge', 3, 30),
+  postOutside: feature('Post outside', 'D', 'over its barb', 2, 12),
+  postBore: feature('Post bore', 'b', 'dielectric with its foil goes through it', 2, 12),
+  sleeveBore: feature('Sleeve bore', 'B', 'inside the body, before it is compressed', 4, 15),
+} as const satisfies Record<string, FeatureDefinition>;
+
+export type FeatureName = keyof typeof definitions;
+
+export const featureNames = Object.keys(definitions) as [FeatureName, ...FeatureName[]];
 
 export function featureDefinition(name: FeatureName): FeatureDefinition {
-  return featureDefinitions.find((feature) => feature.name === name)!;
+  return definitions[name];
 }

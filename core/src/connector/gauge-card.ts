@@ -1,8 +1,10 @@
 import { z } from 'zod';
+import type { Term } from '../quantity/explained.ts';
 import { envelopeSchema, firstRevision } from '../record/envelope.ts';
 import type { Connector } from './connector.ts';
+import { seriesAndSex } from './connector.ts';
 import type { FeatureName } from './features.ts';
-import { featureDefinitions, featureNames } from './features.ts';
+import { featureDefinition, featureNames } from './features.ts';
 
 const featureSchema = z.object({
   /** Metres. */
@@ -15,11 +17,16 @@ const featureSchema = z.object({
 export const gaugeCardSchema = envelopeSchema.extend({
   connectorId: z.string(),
   name: z.string(),
-  features: z.record(z.enum(featureNames), featureSchema),
+  features: z.partialRecord(z.enum(featureNames), featureSchema),
 });
 
 export type GaugeCard = z.infer<typeof gaugeCardSchema>;
 export type GaugeFeature = z.infer<typeof featureSchema>;
+
+const nominalFeatures = (connector: Connector): GaugeCard['features'] =>
+  Object.fromEntries(
+    Object.entries(connector.features).map(([name, value]) => [name, { value, state: 'assumed' as const }]),
+  );
 
 /** A card on which nothing has been measured yet: nominal class values, all assumed. */
 export function nominalGaugeCard(connector: Connector, id: string, name: string, now: string): GaugeCard {
@@ -27,21 +34,36 @@ export function nominalGaugeCard(connector: Connector, id: string, name: string,
     ...firstRevision(id, now),
     connectorId: connector.id,
     name,
-    features: Object.fromEntries(
-      featureNames.map((feature) => [
-        feature,
-        { value: connector.features[feature], state: 'assumed' as const },
-      ]),
-    ) as GaugeCard['features'],
+    features: nominalFeatures(connector),
   };
 }
 
-/** Plain metres of a card, as the formulas take them. */
-export function cardValues(card: GaugeCard): Record<FeatureName, number> {
-  return Object.fromEntries(featureNames.map((name) => [name, card.features[name].value])) as Record<
-    FeatureName,
-    number
-  >;
+/** What a new bag of connectors for a lead is called. */
+export const bagName = (connector: Connector, leadName: string) =>
+  `${seriesAndSex(connector)}s for ${leadName}`;
+
+/** A card with every feature that the connector's method asks for: what it lacks is the nominal value, assumed. */
+export function completeCard(card: GaugeCard, connector: Connector): GaugeCard {
+  return { ...card, features: { ...nominalFeatures(connector), ...card.features } };
+}
+
+/** One feature of a card, metres. @throws RangeError when the card does not have it. */
+export function featureValue(card: GaugeCard, name: FeatureName): number {
+  return featureOf(card, name).value;
+}
+
+function featureOf(card: GaugeCard, name: FeatureName): GaugeFeature {
+  const feature = card.features[name];
+  if (!feature)
+    throw new RangeError(`gauge card "${card.name}": ${featureDefinition(name).label} is not on it`);
+  return feature;
+}
+
+/** A feature as a term of a sum, with its letter and whether anybody measured it. */
+export function featureTerm(card: GaugeCard, name: FeatureName): Term {
+  const { value, state } = featureOf(card, name);
+  const { label, symbol } = featureDefinition(name);
+  return { label, symbol, value, kind: 'length', assumed: state === 'assumed' };
 }
 
 /** A gauge card that cannot be, said at the field it concerns. */
@@ -52,42 +74,32 @@ export interface GaugeCardProblem {
 
 const mm = (metres: number) => `${Number((metres * 1e3).toFixed(2))} mm`;
 
-/** What on a card contradicts itself: a value out of range, a stop before the shoulder, a hole beyond the bore... */
-export function gaugeCardProblems(card: GaugeCard): GaugeCardProblem[] {
-  const value = cardValues(card);
-  const problems: GaugeCardProblem[] = featureDefinitions
-    .filter(({ name, min, max }) => !(value[name] >= min && value[name] <= max))
-    .map(({ name, label, min, max }) => ({
-      feature: name,
-      message: `${label} is ${mm(value[name])}; expected ${mm(min)} to ${mm(max)}.`,
-    }));
-  const contradictions: [boolean, FeatureName, string][] = [
-    [
-      value.stopDepth > value.stemLength,
-      'stopDepth',
-      `The stop (${mm(value.stopDepth)}) lies behind the shoulder (${mm(value.stemLength)}); expected it further in.`,
-    ],
-    [
-      value.inspectionHoleFar < value.pinBoreDepth,
-      'inspectionHoleFar',
-      `The inspection hole ends at ${mm(value.inspectionHoleFar)}, beyond the bore of ${mm(value.pinBoreDepth)}.`,
-    ],
-    [
-      value.stemBore < value.stemOutside,
-      'stemBore',
-      `The stem's bore (${mm(value.stemBore)}) is not smaller than its outside (${mm(value.stemOutside)}).`,
-    ],
-    [
-      value.pinBore < value.pinOutside,
-      'pinBore',
-      `The contact's bore (${mm(value.pinBore)}) is not smaller than its outside (${mm(value.pinOutside)}).`,
-    ],
-    [
-      value.lipToTip > value.stopDepth,
-      'lipToTip',
-      `The tip (${mm(value.lipToTip)}) lies behind the stop (${mm(value.stopDepth)}).`,
-    ],
-  ];
-  for (const [holds, feature, message] of contradictions) if (!holds) problems.push({ feature, message });
-  return problems;
+/** A feature that must be smaller than another, and what is wrong when it is not. */
+export interface FeatureRule {
+  readonly smaller: FeatureName;
+  readonly larger: FeatureName;
+  /** The field that is spoken of: the one that is more likely wrong. */
+  readonly at: FeatureName;
+  /** Words between both values, such as "must lie behind". */
+  readonly because: string;
 }
+
+/** What on a card is out of range or contradicts itself, by the rules of its method. */
+export function gaugeCardProblems(card: GaugeCard, rules: readonly FeatureRule[]): GaugeCardProblem[] {
+  const names = featureNames.filter((name) => card.features[name] !== undefined);
+  const outOfRange = names.flatMap((name): GaugeCardProblem[] => {
+    const value = featureValue(card, name);
+    const { label, min, max } = featureDefinition(name);
+    if (value >= min && value <= max) return [];
+    return [{ feature: name, message: `${label} is ${mm(value)}; expected ${mm(min)} to ${mm(max)}.` }];
+  });
+  const contradictions = rules
+    .filter(({ smaller, larger }) => !(featureValue(card, smaller) < featureValue(card, larger)))
+    .map(({ smaller, larger, at, because }) => ({
+      feature: at,
+      message: `${featureDefinition(smaller).label} (${mm(featureValue(card, smaller))}) is not smaller than ${lowerFirst(featureDefinition(larger).label)} (${mm(featureValue(card, larger))}): ${because}.`,
+    }));
+  return [...outOfRange, ...contradictions];
+}
+
+const lowerFirst = (text: string) => text[0]!.toLowerCase() + text.slice(1);

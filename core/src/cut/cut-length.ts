@@ -1,5 +1,6 @@
-import { cardValues } from '../connector/gauge-card.ts';
+import type { FeatureName } from '../connector/features.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
+import { featureValue } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd, Piece, ReferencePlane } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
@@ -25,30 +26,29 @@ export interface CutLength {
 
 const source = 'everything counted from the jacket edge: cut = finished - sum (r + j - xc) + slack + spare';
 
+const planeFeature: Readonly<Record<Exclude<ReferencePlane, 'jacket'>, FeatureName>> = {
+  tip: 'lipToTip',
+  shoulder: 'lipToShoulder',
+  'mating plane': 'lipToMatingPlane',
+};
+
 /** The plane a finished length is measured to, as metres from the rear lip. */
-export function lipToPlane(card: GaugeCard, plane: ReferencePlane): number {
-  const value = cardValues(card);
-  const planes: Record<ReferencePlane, number> = {
-    tip: value.lipToTip,
-    shoulder: value.lipToShoulder,
-    'mating plane': value.lipToMatingPlane,
-    jacket: -value.jacketOffset,
-  };
-  return planes[plane];
+function lipToPlane(card: GaugeCard, plane: ReferencePlane, strip: StripPlan): number {
+  return plane === 'jacket' ? -strip.rearLip : featureValue(card, planeFeature[plane]);
 }
 
 function endTerms(end: LeadEnd, card: GaugeCard, strip: StripPlan): Term[] {
   const assumed = Object.values(card.features).some(({ state }) => state === 'assumed');
   return [
     {
-      label: `End ${end.name}: jacket edge to ${end.referencePlane}, taken off`,
+      label: `End ${end.name}: ${strip.datum} to ${end.referencePlane}, taken off`,
       symbol: 'r + j',
-      value: -(lipToPlane(card, end.referencePlane) + card.features.jacketOffset.value),
+      value: -(lipToPlane(card, end.referencePlane, strip) + strip.rearLip),
       kind: 'length',
       assumed,
     },
     {
-      label: `End ${end.name}: strip beyond the jacket edge, put on`,
+      label: `End ${end.name}: strip beyond the ${strip.datum}, put on`,
       symbol: 'xc',
       value: cutOf(strip, 'conductor').position.value,
       kind: 'length',
@@ -57,14 +57,14 @@ function endTerms(end: LeadEnd, card: GaugeCard, strip: StripPlan): Term[] {
   ];
 }
 
-/** What cutting a connector off and fitting another takes: the jacket under its ferrule, a squaring cut and a new strip. */
-function reterminationLength(card: GaugeCard, strip: StripPlan, house: House): Explained {
+/** What cutting a connector off and fitting another takes: the cable in it, a squaring cut and a new strip. */
+function reterminationLength(strip: StripPlan, house: House): Explained {
   const terms: Term[] = [
     {
-      label: 'Jacket under the ferrule',
-      value: Math.max(0, -strip.seated.ferrule.from),
+      label: 'Cable in the connector behind the strip',
+      value: strip.covered,
       kind: 'length',
-      assumed: card.features.ferruleLength.state === 'assumed',
+      assumed: true,
     },
     { label: 'Squaring cut', value: house.squaring, kind: 'length' },
     { label: 'New strip', symbol: 'xc', value: cutOf(strip, 'conductor').position.value, kind: 'length' },
@@ -72,7 +72,7 @@ function reterminationLength(card: GaugeCard, strip: StripPlan, house: House): E
   return {
     value: sum(terms),
     kind: 'length',
-    formula: 'jacket under the ferrule + squaring cut + xc',
+    formula: 'cable in the connector + squaring cut + xc',
     terms,
     source,
   };
@@ -106,7 +106,7 @@ export function cutLengthOf(
   const atEnds = ends.flatMap((end) => endTerms(end, cards.get(end.id)!, strips.get(end.id)!));
   const retermination = ends.map((end) => ({
     endId: end.id,
-    length: reterminationLength(cards.get(end.id)!, strips.get(end.id)!, house),
+    length: reterminationLength(strips.get(end.id)!, house),
   }));
   const count = lead.spareTerminations;
   const spare: Term[] = retermination.map(({ endId, length }) => ({

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { featureValue } from '../connector/gauge-card.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { exampleLead, house, measuredCard } from '../testing/example.ts';
 import { cutOf } from '../strip/strip-plan.ts';
@@ -19,8 +20,8 @@ describe('cut length', () => {
   test('is the formula of the decision: finished less r and j, plus the strip, at each end', () => {
     const { strip } = planLead(lead, [card], house).ends[0]!;
     const xc = cutOf(strip, 'conductor').position.value;
-    const r = card.features.lipToMatingPlane.value;
-    const j = card.features.jacketOffset.value;
+    const r = featureValue(card, 'lipToMatingPlane');
+    const j = featureValue(card, 'jacketOffset');
     expect(base.cut.value).toBeCloseTo(3.4 - 2 * (r + j - xc), 12);
     expect(base.betweenJackets).toBeCloseTo(3.4 - 2 * (r + j), 12);
   });
@@ -48,10 +49,7 @@ describe('cut length', () => {
   test('what was measured is no longer assumed', () => {
     const assumed = (cut: typeof base) => cut.cut.terms.filter((term) => term.assumed).length;
     const names = Object.keys(card.features) as (keyof typeof card.features)[];
-    const all = measuredCard(
-      card,
-      Object.fromEntries(names.map((name) => [name, card.features[name].value])),
-    );
+    const all = measuredCard(card, Object.fromEntries(names.map((name) => [name, featureValue(card, name)])));
     expect(assumed(base)).toBeGreaterThan(0);
     expect(assumed(cutsOf({}, [all]))).toBeLessThan(assumed(base));
   });

@@ -1,15 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { coaxById, coaxCables } from '../cable/catalogue/catalogue.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
-import { nominalGaugeCard } from '../connector/gauge-card.ts';
-import { house, now } from '../testing/example.ts';
+import { house } from '../testing/example.ts';
 import type { ClearanceRule } from './clearance.ts';
 import { judgeClearance } from './clearance.ts';
 import { judgeDie, nearestDie } from './die.ts';
 import { chooseShrink, shrinkOverlap } from './heat-shrink.ts';
 import { jointImpedances, swrAtStep, swrRangeOfPiece } from './impedance.ts';
-import { fitPinAndFerrule, takesCrimpFerrule } from './pin-and-ferrule.ts';
 
 const rule = (hole: number, shaft: number): ClearanceRule => ({
   id: 'x',
@@ -83,43 +79,17 @@ describe('impedance', () => {
   test('the step is the same from either side, and a piece between makes at most its square', () => {
     expect(swrAtStep(50, 75)).toBe(swrAtStep(75, 50));
     expect(swrRangeOfPiece(35, 50).max).toBeCloseTo((50 / 35) ** 2, 12);
-    expect(jointImpedances([{ label: 'a', impedance: 50 }])).toEqual([]);
-  });
-});
-
-describe('what a ferrule can be crimped on', () => {
-  test('braid, not tube; and on every braided coax each part is judged', () => {
-    expect(takesCrimpFerrule(coaxById('rg-402'))).toBe(false);
-    expect(takesCrimpFerrule(coaxById('low-loss-5'))).toBe(true);
-    const connector = connectorById('tnc-plug-50-crimp-5');
-    for (const cable of coaxCables.filter(takesCrimpFerrule)) {
-      const checks = fitPinAndFerrule(
-        cable,
-        connector,
-        nominalGaugeCard(connector, 'card', 'bag', now),
-        house,
-      );
-      expect(checks.map(({ id }) => id)).toEqual([
-        'entry',
-        'ferrule',
-        'ferrule-length',
-        'dielectric',
-        'conductor',
-        'ferrule-die',
-        'pin-die',
-      ]);
-    }
-  });
-  test('a cable twice as thick does not go in', () => {
-    const connector = connectorById('tnc-plug-50-crimp-5');
-    const checks = fitPinAndFerrule(
-      coaxById('rg-213'),
-      connector,
-      nominalGaugeCard(connector, 'c', 'b', now),
-      house,
-    );
-    expect(checks.filter(({ verdict }) => verdict === 'does not fit').map(({ id }) => id)).toEqual(
-      expect.arrayContaining(['entry', 'dielectric', 'conductor']),
-    );
+    const row = (impedance: number) => [
+      { label: 'system', impedance: 50 },
+      { label: 'end A', impedance, length: 0.035 },
+      { label: 'cable', impedance: 50 },
+    ];
+    const [low, high] = [30e6, 500e6].map((f) => jointImpedances(row(35), f)[0]!);
+    expect([low!.verdict, high!.verdict]).toEqual(['match', 'mismatch']);
+    expect(low!.swr).toBeCloseTo(50 / 35, 9);
+    expect(high!.swrAtHighest).toBeLessThan(swrRangeOfPiece(35, 50).max);
+    // A quarter wave long, the piece shows the square of its step.
+    expect(jointImpedances(row(35), 299792458 / 4 / 0.035)[0]!.swrAtHighest).toBeCloseTo((50 / 35) ** 2, 6);
+    expect(jointImpedances([{ label: 'a', impedance: 50 }], 1e9)).toEqual([]);
   });
 });

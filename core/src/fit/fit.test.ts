@@ -2,22 +2,17 @@ import { describe, expect, test } from '@jest/globals';
 import { coaxById } from '../cable/catalogue/catalogue.ts';
 import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
 import { gaugeCardProblems, nominalGaugeCard } from '../connector/gauge-card.ts';
-import { house, measuredCard, now } from '../testing/example.ts';
+import { exampleEnd, house, measuredCard, now } from '../testing/example.ts';
 import { judgeClearance } from './clearance.ts';
 import { judgeDie } from './die.ts';
 import { frequencyChecks } from './frequency-limit.ts';
 import { chooseShrink } from './heat-shrink.ts';
 import { jointImpedances, swrRangeOfPiece } from './impedance.ts';
-import { fitPinAndFerrule } from './pin-and-ferrule.ts';
+import { methodOf } from '../method/methods.ts';
 
-const fitOf = (cableId: string, connectorId: string) => {
-  const connector = connectorById(connectorId);
-  return fitPinAndFerrule(
-    coaxById(cableId),
-    connector,
-    nominalGaugeCard(connector, 'card', 'bag', now),
-    house,
-  );
+const fitOf = (cableId: string, connectorId: string, measured = {}) => {
+  const end = exampleEnd(cableId, connectorId, { measured });
+  return methodOf(end.connector.method).fit(end);
 };
 const failing = (cableId: string, connectorId: string) =>
   fitOf(cableId, connectorId)
@@ -42,9 +37,7 @@ describe('pin and ferrule', () => {
   });
 
   test('what the caliper says decides, with both dimensions and the margin', () => {
-    const connector = connectorById('tnc-plug-50-crimp-5');
-    const card = measuredCard(nominalGaugeCard(connector, 'card', 'bag', now), { pinBore: 0.9e-3 });
-    const check = fitPinAndFerrule(coaxById('rg-223'), connector, card, house).find(
+    const check = fitOf('rg-223', 'tnc-plug-50-crimp-5', { pinBore: 0.9e-3 }).find(
       ({ id }) => id === 'conductor',
     )!;
     expect(check.verdict).toBe('tight');
@@ -89,11 +82,14 @@ describe('pin and ferrule', () => {
 });
 
 test('50 against 75 ohm: 1.5 at the joint, 1 to 2.25 for a piece in between', () => {
-  const joints = jointImpedances([
-    { label: 'system', impedance: 50 },
-    { label: 'cable', impedance: 75 },
-    { label: 'load', impedance: 75 },
-  ]);
+  const joints = jointImpedances(
+    [
+      { label: 'system', impedance: 50 },
+      { label: 'cable', impedance: 75 },
+      { label: 'load', impedance: 75 },
+    ],
+    1e9,
+  );
   expect(joints.map(({ swr, verdict }) => [swr, verdict])).toEqual([
     [1.5, 'mismatch'],
     [1, 'match'],
@@ -128,16 +124,20 @@ describe('heat shrink', () => {
 describe('gauge cards', () => {
   test('nominal cards of the catalogue contradict nothing', () => {
     for (const connector of connectors)
-      expect(gaugeCardProblems(nominalGaugeCard(connector, 'card', 'bag', now))).toEqual([]);
+      expect(
+        gaugeCardProblems(nominalGaugeCard(connector, 'card', 'bag', now), methodOf(connector.method).rules),
+      ).toEqual([]);
   });
   test('a card that cannot be is said at its field', () => {
-    const card = nominalGaugeCard(connectorById('tnc-plug-50-crimp-5'), 'card', 'bag', now);
-    expect(gaugeCardProblems(measuredCard(card, { stopDepth: 8e-3 })).map(({ feature }) => feature)).toEqual([
-      'stopDepth',
-    ]);
-    expect(gaugeCardProblems(measuredCard(card, { stemLength: NaN }))[0]!.feature).toBe('stemLength');
-    expect(gaugeCardProblems(measuredCard(card, { inspectionHoleFar: 5e-3 }))[0]!.message).toMatch(
-      /beyond the bore of 4.2 mm/,
+    const connector = connectorById('tnc-plug-50-crimp-5');
+    const card = nominalGaugeCard(connector, 'card', 'bag', now);
+    const { rules } = methodOf(connector.method);
+    expect(
+      gaugeCardProblems(measuredCard(card, { stopDepth: 8e-3 }), rules).map(({ feature }) => feature),
+    ).toEqual(['stopDepth']);
+    expect(gaugeCardProblems(measuredCard(card, { stemLength: NaN }), rules)[0]!.feature).toBe('stemLength');
+    expect(gaugeCardProblems(measuredCard(card, { inspectionHoleFar: 5e-3 }), rules)[0]!.message).toMatch(
+      /the hole lies within the bore/,
     );
   });
 });

@@ -13,7 +13,7 @@ export interface FrequencyCheck {
 /** Frequencies in hertz. */
 export function frequencyChecks(
   cable: CoaxCable,
-  connectors: readonly Connector[],
+  connectors: readonly Pick<Connector, 'name' | 'series'>[],
   frequencies: readonly number[],
 ): FrequencyCheck[] {
   const highest = Math.max(...frequencies);
@@ -24,10 +24,10 @@ export function frequencyChecks(
     verdict: highest <= limit ? 'fits' : 'does not fit',
   });
   const distinct = connectors.filter(
-    (connector, index) => connectors.findIndex(({ id }) => id === connector.id) === index,
+    (connector, index) => connectors.findIndex(({ name }) => name === connector.name) === index,
   );
   return [
-    ...distinct.map((connector) => check(connector.name, connector.frequencyLimitHz)),
+    ...distinct.flatMap(({ name, series }) => (series.limit === null ? [] : [check(name, series.limit)])),
     check(`${cable.name}, first higher mode`, higherModeFrequency(cable)),
   ];
 }

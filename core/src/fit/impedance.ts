@@ -1,3 +1,5 @@
+import { speedOfLight } from '../line/line.ts';
+
 /** Impedance on both sides of a joint and what the step between them does. */
 export interface JointImpedance {
   readonly label: string;
@@ -5,6 +7,8 @@ export interface JointImpedance {
   readonly after: { readonly label: string; readonly impedance: number };
   /** Standing-wave ratio of the step alone, 1 or more. */
   readonly swr: number;
+  /** The same at the highest working frequency: a short piece between two alike hardly shows. */
+  readonly swrAtHighest: number;
   readonly verdict: 'match' | 'mismatch';
 }
 
@@ -13,22 +17,50 @@ export function swrAtStep(a: number, b: number): number {
   return Math.max(a, b) / Math.min(a, b);
 }
 
+/** One thing in a row: `length` is electrical, metres, for what is short. */
+export interface Along {
+  readonly label: string;
+  readonly impedance: number;
+  readonly length?: number;
+}
+
+/** A step of this or less counts as a match: nominal impedances of one class differ by as much. Engineering value. */
+const matchSwr = 1.05;
+/** What a short piece may show at the working frequency: 26 dB return loss. Engineering value. */
+const shortPieceSwr = 1.1;
+
 /**
- * The steps along a row of things of stated impedance. Up to 1.05 counts as a match: nominal impedances of one class
- * differ by as much.
+ * The steps along a row of things of stated impedance. A short piece between two of one impedance (the UHF pattern) is
+ * judged by what it shows at the highest working frequency, hertz.
  */
-export function jointImpedances(row: readonly { label: string; impedance: number }[]): JointImpedance[] {
+export function jointImpedances(row: readonly Along[], highest: number): JointImpedance[] {
   return row.slice(1).map((after, index) => {
     const before = row[index]!;
     const swr = swrAtStep(before.impedance, after.impedance);
+    const piece = [index, index + 1].find((at) => row[at]!.length !== undefined);
+    const short = piece === undefined ? undefined : row[piece]!;
+    const around = piece === undefined ? undefined : (row[piece - 1] ?? row[piece + 1]);
+    const swrAtHighest =
+      short && around && swr > matchSwr ? swrOfPiece(short, around.impedance, highest) : swr;
     return {
       label: `${before.label} to ${after.label}`,
       before,
       after,
       swr,
-      verdict: swr <= 1.05 ? 'match' : 'mismatch',
+      swrAtHighest,
+      verdict: swr <= matchSwr || swrAtHighest <= shortPieceSwr ? 'match' : 'mismatch',
     };
   });
+}
+
+/** SWR that a lossless piece of other impedance shows in a line, by its electrical length. Source: line transformation. */
+export function swrOfPiece({ impedance, length }: Along, line: number, frequency: number): number {
+  const angle = (2 * Math.PI * frequency * length!) / speedOfLight;
+  const k = impedance / line;
+  // |S11| of a piece of line of normalised impedance k: (k - 1/k) sin / |2 cos + j (k + 1/k) sin|.
+  const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
+  const reflection = Math.abs((k - 1 / k) * sin) / Math.hypot(2 * cos, (k + 1 / k) * sin);
+  return (1 + reflection) / (1 - reflection);
 }
 
 /**

@@ -3,6 +3,20 @@ import { envelopeSchema, firstRevision } from '../record/envelope.ts';
 
 const metres = z.number().positive();
 
+/** Tools that not every shop has, by the names that methods ask for. */
+export const shopTools = [
+  'iron with a big tip',
+  'fine iron',
+  'gland spanners',
+  'torque spanner',
+  'flaring tool',
+  'coring tool',
+  'seizing spanners',
+  'compression tool',
+  'fine saw',
+] as const;
+export type ShopTool = (typeof shopTools)[number];
+
 /** Heat shrink that the shop keeps: bore as supplied and recovered. */
 const shrinkSchema = z.object({
   name: z.string(),
@@ -28,6 +42,18 @@ export const houseSchema = envelopeSchema.extend({
     outerSeal: z.enum(['after the full test', 'before, as strain relief']),
     solder: z.enum(['lead-free', 'leaded']),
     coilFrom: z.enum(['end A', 'end B']),
+    centreContact: z.enum(['as it is made', 'solder']).default('as it is made'),
+    secondCrimp: z.enum(['never', 'once more, turned, with an inexact die']).default('never'),
+    ferruleCrimp: z.enum(['bell at the cable end', 'over its whole length']).default('bell at the cable end'),
+    bodyHoles: z.enum(['all', 'none']).default('all'),
+    braidTack: z.enum(['tack above the house power', 'comb and trim']).default('tack above the house power'),
+    screwOnCore: z.enum(['twist and tin', 'leave bare']).default('twist and tin'),
+    tightening: z.enum(['torque', 'feel']).default('torque'),
+    coring: z.enum(['hand', 'drill']).default('hand'),
+    heatSource: z.enum(['hot air', 'open flame']).default('hot air'),
+    weatherSeal: z
+      .enum(['adhesive shrink', 'self-amalgamating tape', 'both', 'shrink, and both when buried or at sea'])
+      .default('shrink, and both when buried or at sea'),
     /** Checks that this house does not ask for; the certificate says so. */
     leaveOut: z.array(z.enum(['resistance', 'insulation'])),
   }),
@@ -37,6 +63,13 @@ export const houseSchema = envelopeSchema.extend({
   /** Squaring cut allowed for at each crushed end. */
   squaring: z.number().min(0).max(0.1),
   dies: z.array(metres),
+  /** Tools other than dies that the shop has, by name. */
+  tools: z.array(z.enum(shopTools)).default([...shopTools]),
+  solderWire: z
+    .object({ diameter: metres, fluxByMass: z.number().min(0).max(0.1) })
+    .default({ diameter: 0.7e-3, fluxByMass: 0.022 }),
+  /** From this power on a braid is tacked before a soldered body, W. */
+  tackAbove: z.number().positive().default(100),
   shrink: z.array(shrinkSchema),
   /** Uncertainty of the ohm meter: a part of the reading plus a fixed part, ohm. */
   meter: z.object({
@@ -53,7 +86,7 @@ export type Practice = House['practice'];
 export type Shrink = z.infer<typeof shrinkSchema>;
 
 /** Uncertainty of a cut by hand, metres (plus or minus), by how it is made. Engineering values. */
-export const cutUncertainty = { tool: 0.3e-3, blade: 0.8e-3 } as const;
+export const cutUncertainty = { tool: 0.3e-3, blade: 0.8e-3, saw: 1e-3, coring: 0.5e-3 } as const;
 
 /** The id of the one house record. */
 export const houseId = 'house';
@@ -82,13 +115,26 @@ export function defaultHouse(now: string): House {
       outerSeal: 'after the full test',
       solder: 'lead-free',
       coilFrom: 'end A',
+      centreContact: 'as it is made',
+      secondCrimp: 'never',
+      ferruleCrimp: 'bell at the cable end',
+      bodyHoles: 'all',
+      braidTack: 'tack above the house power',
+      screwOnCore: 'twist and tin',
+      tightening: 'torque',
+      coring: 'hand',
+      heatSource: 'hot air',
+      weatherSeal: 'shrink, and both when buried or at sea',
       leaveOut: [],
     },
     theme: 'paper',
     stepDepth: 'first time',
     roomCelsius: 20,
     squaring: 2e-3,
-    dies: [1.73e-3, 4.52e-3, 5.41e-3, 6.48e-3],
+    dies: [1.07e-3, 1.73e-3, 2.54e-3, 4.52e-3, 5.41e-3, 6.48e-3, 8.23e-3, 10.9e-3, 15.5e-3],
+    tools: [...shopTools],
+    solderWire: { diameter: 0.7e-3, fluxByMass: 0.022 },
+    tackAbove: 100,
     shrink: [
       shrink(4.8, 1.6, 5.4, false),
       shrink(6.4, 2.1, 7, false),
@@ -96,6 +142,14 @@ export function defaultHouse(now: string): House {
       shrink(9.5, 3.2, 10.9, true),
       shrink(12.7, 4.2, 13.6, false),
       shrink(12.7, 4.2, 14.3, true),
+      shrink(19, 6.4, 20.2, false),
+      shrink(19, 6.4, 21, true),
+      shrink(25.4, 8.5, 26.8, false),
+      shrink(25.4, 8.5, 27.6, true),
+      shrink(39, 13, 41.4, true),
+      shrink(52, 19, 55, true),
+      shrink(75, 25, 78.6, true),
+      shrink(95, 30, 99, true),
     ],
     meter: { relative: 0.005, fixed: 0.001, fourWire: true },
     beeperOhm: 30,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { coaxEntrySchema } from '../cable/construction.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 
+export const environments = ['indoor', 'outdoor', 'buried', 'marine'] as const;
 export const referencePlanes = ['tip', 'shoulder', 'mating plane', 'jacket'] as const;
 
 const endSchema = z.object({
@@ -12,7 +13,7 @@ const endSchema = z.object({
   connectorId: z.string(),
   gaugeCardId: z.string(),
   referencePlane: z.enum(referencePlanes),
-  /** Shrink over the rear of the connector, as relief and seal. */
+  /** Shrink or tape over the rear of the connector, as relief and seal. */
   shrink: z.boolean(),
 });
 
@@ -76,6 +77,23 @@ export const leadSchema = envelopeSchema.extend({
   pinPlan: z.array(connectionSchema),
   extraParts: z.array(extraPartSchema),
   partOverrides: z.record(z.string(), partOverrideSchema),
+  /** Where the lead lives: decides the seal. */
+  environment: z.enum(environments).default('indoor'),
+  /** Bends of a tube that is bent once: vertex along the run from its first node, metres, and the angle turned through, radians. */
+  bends: z
+    .array(
+      z.object({
+        at: z.number().positive(),
+        angle: z.number().positive().max(Math.PI),
+        radius: z.number().positive(),
+      }),
+    )
+    .default([]),
+  /** Units of one order line agree in phase: within this angle (radians) at this frequency. */
+  phaseMatch: z
+    .object({ frequency: z.number().positive(), within: z.number().positive() })
+    .nullable()
+    .default(null),
   requirement: z.object({
     /** Hertz. */
     frequencies: z.array(z.number().positive()).min(1),

@@ -1,11 +1,11 @@
 import type { CoaxEntry } from '../cable/construction.ts';
 import type { Connector } from '../connector/connector.ts';
-import { nominalGaugeCard } from '../connector/gauge-card.ts';
+import { bagName, nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
 import { firstRevision } from '../record/envelope.ts';
 import type { Lead } from './lead.ts';
 
-/** What is asked to start a lead with two like ends. */
+/** What is asked to start a lead of one cable with an end on either side. */
 export interface PatchLeadRequest {
   readonly name: string;
   readonly purpose: string;
@@ -13,28 +13,35 @@ export interface PatchLeadRequest {
   /** The entry of a cable that the catalogue does not have. */
   readonly ownCable?: CoaxEntry | undefined;
   readonly connector: Connector;
+  /** At end B; the same as at end A when left out. */
+  readonly farConnector?: Connector | undefined;
+  readonly environment?: Lead['environment'] | undefined;
   /** Finished length, metres, from mating plane to mating plane. */
   readonly length: number;
   readonly frequencies: readonly number[];
 }
 
 /**
- * A coax patch lead with the same plug on both ends, and the gauge card for its bag of plugs, nothing measured yet.
- * `newId` gives fresh identities.
+ * A coax lead with its gauge cards, nothing measured yet: one card when both ends take the same connector. `newId` gives
+ * fresh identities.
  */
 export function patchLead(
   request: PatchLeadRequest,
   newId: () => string,
   now: string,
-): { lead: Lead; card: GaugeCard } {
-  const { connector, cableId } = request;
-  const card = nominalGaugeCard(connector, newId(), `${connector.series} plugs for ${request.name}`, now);
-  const end = (id: 'A' | 'B') => ({
+): { lead: Lead; cards: GaugeCard[] } {
+  const { connector, cableId, farConnector = connector } = request;
+  const card = nominalGaugeCard(connector, newId(), bagName(connector, request.name), now);
+  const farCard =
+    farConnector === connector
+      ? card
+      : nominalGaugeCard(farConnector, newId(), bagName(farConnector, request.name), now);
+  const end = (id: 'A' | 'B', taken: Connector, cardId: string) => ({
     id,
     nodeId: `node ${id}`,
     name: id,
-    connectorId: connector.id,
-    gaugeCardId: card.id,
+    connectorId: taken.id,
+    gaugeCardId: cardId,
     referencePlane: 'mating plane' as const,
     shrink: true,
   });
@@ -42,6 +49,7 @@ export function patchLead(
     { pieceId: 'cable', conductor: 'centre', endId, contact: 'centre' },
     { pieceId: 'cable', conductor: 'shield', endId, contact: 'outer' },
   ];
+  const system = systemImpedanceOf(connector);
   const lead: Lead = {
     ...firstRevision(newId(), now),
     name: request.name,
@@ -51,22 +59,30 @@ export function patchLead(
       { id: 'node B', kind: 'end' },
     ],
     legs: [{ id: 'run', fromNodeId: 'node A', toNodeId: 'node B', finishedLength: request.length }],
-    ends: [end('A'), end('B')],
+    ends: [end('A', connector, card.id), end('B', farConnector, farCard.id)],
     pieces: [{ id: 'cable', cableId, legIds: ['run'] }],
     ownCables: request.ownCable ? [request.ownCable] : [],
     pinPlan: [...connect('A'), ...connect('B')],
     extraParts: [{ id: 'label-sleeve', kind: 'label sleeve', legId: 'run', nearEndId: 'A', distance: 0.08 }],
     partOverrides: {},
+    environment: request.environment ?? 'indoor',
+    bends: [],
+    phaseMatch: null,
     requirement: {
       frequencies: [...request.frequencies],
       inputPower: { value: 1, assumed: true },
-      load: { re: connector.impedance, im: 0 },
-      systemImpedance: connector.impedance,
+      load: { re: system, im: 0 },
+      systemImpedance: system,
     },
     spareTerminations: 0,
     slack: 0,
     firstEndId: null,
     fittedEndIds: [],
   };
-  return { lead, card };
+  return { lead, cards: farCard === card ? [card] : [card, farCard] };
+}
+
+/** The system a connector belongs to, ohm: that of its series, and 50 for the UHF pattern, which has none of its own. */
+export function systemImpedanceOf({ series }: Connector): number {
+  return series.impedance === 75 ? 75 : 50;
 }

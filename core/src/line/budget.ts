@@ -4,8 +4,8 @@ import type { BendRadius } from '../cable/body.ts';
 import type { Cable } from '../cable/cable.ts';
 import { higherModeFrequency } from '../cable/electrical.ts';
 import { lineFigures } from '../cable/line-figures.ts';
-import type { ConnectorSeries } from './connector-line.ts';
-import { connectorSeriesLossDb } from './connector-line.ts';
+import type { ConnectorSeries } from '../connector/series.ts';
+import { connectorSeriesLossDb } from '../connector/series.ts';
 import { hotSpotFactor, powerLimits, temperatureRise } from './power-rating.ts';
 
 /** What a run must do. */

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import type { Cable } from '../cable/cable.ts';
 import { lineFigures } from '../cable/line-figures.ts';
 import type { CascadeElement } from './cascade.ts';
-import { connectorElement, connectorSeriesById } from './connector-line.ts';
+import { connectorSeriesById } from '../connector/series.ts';
+import { connectorElement } from './connector-line.ts';
 import type { TwoPortData } from './two-port-data.ts';
 
 const positive = z.number().positive().finite();

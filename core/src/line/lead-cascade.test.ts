@@ -6,7 +6,7 @@ import { designStates } from '../plan/design-states.ts';
 import { exampleLead, house } from '../testing/example.ts';
 import { sweepCascade, sweepLoaded } from './cascade.ts';
 import { chainNetwork, reversedCascade } from './chain-network.ts';
-import { connectorSeriesById, seriesOfConnector } from './connector-line.ts';
+import { connectorSeriesById } from '../connector/series.ts';
 import { leadCascade } from './lead-cascade.ts';
 import { matchAt } from './lead-match.ts';
 import type { TwoPortData } from './two-port-data.ts';
@@ -44,9 +44,8 @@ describe('a lead as a cascade', () => {
     });
   });
 
-  test('every connector of the catalogue has its series, of its own impedance', () => {
-    for (const connector of connectors)
-      expect(seriesOfConnector(connector).impedance).toBe(connector.impedance);
+  test('every connector of the catalogue has a series that a chain knows', () => {
+    for (const { series } of connectors) expect(connectorSeriesById(series.id)).toBe(series);
     expect(() => connectorSeriesById('bayonet')).toThrow(/no series "bayonet"/);
   });
 

@@ -1,12 +1,7 @@
 import { lineFigures } from '../cable/line-figures.ts';
-import type { Connector } from '../connector/connector.ts';
 import type { CascadeElement } from './cascade.ts';
 import { connectorElement } from './connector-line.ts';
 import type { LeadLine } from './lead-match.ts';
-import { connectorVelocityFactor } from './lead-match.ts';
-
-const elementOf = ({ impedance, lineLength, lossDbAt1GHz }: Connector): CascadeElement =>
-  connectorElement({ impedance, lossDbAt1GHz, length: lineLength, velocityFactor: connectorVelocityFactor });
 
 /** A lead as a cascade, near end first: what a sweep of it should show. */
 export function leadCascade({
@@ -17,8 +12,8 @@ export function leadCascade({
 }: Pick<LeadLine, 'cable' | 'length' | 'near' | 'far'>): CascadeElement[] {
   const { impedance, velocityFactor, fit } = lineFigures(cable);
   return [
-    elementOf(near),
+    connectorElement(near.series),
     { kind: 'line', impedance, velocityFactor, length, loss: { k1: fit.k1, k2: fit.k2 } },
-    elementOf(far),
+    connectorElement(far.series),
   ];
 }

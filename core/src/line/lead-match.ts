@@ -2,6 +2,7 @@ import type { CoaxCable } from '../cable/cable.ts';
 import { computedAttenuation, fitAttenuation, fittedAttenuation } from '../cable/attenuation.ts';
 import { velocityFactor } from '../cable/electrical.ts';
 import type { Connector } from '../connector/connector.ts';
+import { connectorSeriesLossDb } from '../connector/series.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { Complex } from './complex.ts';
 import { attenuationFromDbPer100m } from './line.ts';
@@ -40,22 +41,12 @@ export interface LeadMatch {
   readonly powerAtLoad: Explained;
 }
 
-/** Loss of a mated connector at a frequency, dB: a skin-effect loss that grows with the square root. */
-export function connectorLossDb(connector: Connector, frequency: number): number {
-  return connector.lossDbAt1GHz * Math.sqrt(frequency / 1e9);
-}
-
-/** A connector's body is partly air, partly solid. Engineering value. */
-export const connectorVelocityFactor = 0.7;
-
-function connectorTwoPort(connector: Connector, frequency: number) {
+function connectorTwoPort({ series }: Connector, frequency: number) {
   const line = {
-    impedance: connector.impedance,
-    velocityFactor: connectorVelocityFactor,
-    attenuation: attenuationFromDbPer100m(
-      (connectorLossDb(connector, frequency) / connector.lineLength) * 100,
-    ),
-    length: connector.lineLength,
+    impedance: series.impedance,
+    velocityFactor: series.velocityFactor,
+    attenuation: attenuationFromDbPer100m((connectorSeriesLossDb(series, frequency) / series.length) * 100),
+    length: series.length,
   };
   return lineTwoPort(line, frequency);
 }
@@ -77,8 +68,8 @@ export function matchAt(line: LeadLine, frequency: number): LeadMatch {
     connectorTwoPort(far, frequency),
   ]);
   const cableLoss = (nominalPer100m * line.length) / 100;
-  const nearLoss = connectorLossDb(near, frequency);
-  const farLoss = connectorLossDb(far, frequency);
+  const nearLoss = connectorSeriesLossDb(near.series, frequency);
+  const farLoss = connectorSeriesLossDb(far.series, frequency);
   const matched = cableLoss + nearLoss + farLoss;
   const totalLossDb = 10 * Math.log10(powerRatio(row, load));
   const atInput = reflectionOf(inputImpedance(row, load), systemImpedance);
@@ -100,8 +91,8 @@ export function matchAt(line: LeadLine, frequency: number): LeadMatch {
         },
         { label: 'Cable between the jacket edges', value: line.length, kind: 'length' },
         { label: 'Cable', value: cableLoss, kind: 'decibel' },
-        { label: `${near.series} at the near end`, value: nearLoss, kind: 'decibel', assumed: true },
-        { label: `${far.series} at the far end`, value: farLoss, kind: 'decibel', assumed: true },
+        { label: `${near.series.series} at the near end`, value: nearLoss, kind: 'decibel', assumed: true },
+        { label: `${far.series.series} at the far end`, value: farLoss, kind: 'decibel', assumed: true },
         {
           label: 'Computed from construction, for comparison',
           value: computedAttenuation(cable, frequency, line.celsius).total,

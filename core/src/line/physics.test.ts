@@ -10,7 +10,7 @@ import type { BudgetWant } from './budget.ts';
 import { budget } from './budget.ts';
 import { beadImpedance, beadMaterials, chokeAt } from './choke.ts';
 import { cablePowerLimits, connectorPowerLimits, temperatureRise } from './power-rating.ts';
-import { connectorSeries } from './connector-line.ts';
+import { connectorSeries } from '../connector/series.ts';
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const want = exampleWant;

@@ -5,7 +5,7 @@ import { effectiveConductorDiameter, effectiveShieldDiameter } from '../cable/el
 import { lineFigures } from '../cable/line-figures.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';
 import type { Explained } from '../quantity/explained.ts';
-import type { ConnectorSeries } from './connector-line.ts';
+import type { ConnectorSeries } from '../connector/series.ts';
 
 /** How a line is used. */
 export interface PowerUse {

@@ -18,7 +18,8 @@ import {
   stackLength,
 } from './choke.ts';
 import { magnitude } from './complex.ts';
-import { connectorElement, connectorSeries, connectorSeriesById, leastReturnLoss } from './connector-line.ts';
+import { connectorSeries, connectorSeriesById } from '../connector/series.ts';
+import { connectorElement, leastReturnLoss } from './connector-line.ts';
 import { decimated } from './decimate.ts';
 import { solveLine } from './line.ts';
 import { delayOfLength, phaseSet } from './phase-set.ts';

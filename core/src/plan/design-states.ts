@@ -4,7 +4,9 @@ import type { LeadPlan } from './lead-plan.ts';
 
 /** How far a design is in each stage when no unit is looked at: open, or with a warning that wants a look. */
 export function designStates(plan: LeadPlan): Record<Stage, StageState> {
-  const misfit = plan.ends.some(({ fit }) => fit.some(({ verdict }) => verdict === 'does not fit'));
+  const misfit = plan.ends.some(
+    ({ refusal, fit }) => refusal !== null || fit.some(({ verdict }) => verdict === 'does not fit'),
+  );
   const beyond = plan.frequencies.some(({ verdict }) => verdict === 'does not fit');
   const mismatch = plan.joints.some(({ verdict }) => verdict === 'mismatch');
   const badCard = plan.ends.some(({ cardProblems }) => cardProblems.length > 0);

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { coaxCables } from '../cable/catalogue/catalogue.ts';
-import { takesCrimpFerrule } from '../fit/pin-and-ferrule.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
-import { nominalGaugeCard } from '../connector/gauge-card.ts';
+import { featureValue, nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import { houseSchema } from '../house/house.ts';
+import { methodOf } from '../method/methods.ts';
 import { starters } from '../lead/starters.ts';
 import { cutOf } from '../strip/strip-plan.ts';
 import { exampleLead, house, measuredCard, now } from '../testing/example.ts';
@@ -22,9 +22,11 @@ const planOf = (cableId: string, connectorId: string, as: House = house) => {
 };
 
 describe('every cable with every connector, under every practice', () => {
-  const pairs = coaxCables
-    .filter(takesCrimpFerrule)
-    .flatMap(({ id }) => connectors.map((connector) => [id, connector.id] as const));
+  const pairs = coaxCables.flatMap((cable) =>
+    connectors
+      .filter(({ method }) => methodOf(method).refuses(cable) === null)
+      .map((connector) => [cable.id, connector.id] as const),
+  );
   const practices = (['tool', 'blade'] as const).flatMap((stripping) =>
     (['early', 'late'] as const).flatMap((threading) =>
       (['after the full test', 'before, as strain relief'] as const).map((outerSeal) =>
@@ -73,7 +75,7 @@ describe('what changes what', () => {
     const before = planLead(lead, [card], house);
     const after = planLead(
       lead,
-      [measuredCard(card, { stopDepth: card.features.stopDepth.value + 1e-3 })],
+      [measuredCard(card, { stopDepth: featureValue(card, 'stopDepth') + 1e-3 })],
       house,
     );
     const moved = (of: typeof before) => cutOf(of.ends[0]!.strip, 'conductor').position.value;
@@ -100,7 +102,7 @@ describe('what changes what', () => {
       ),
     };
     const plan = planLead(mixed, [card, other], house);
-    expect(plan.ends.map(({ connector }) => connector.series)).toEqual(['TNC', 'BNC']);
+    expect(plan.ends.map(({ connector }) => connector.series.series)).toEqual(['TNC', 'BNC']);
     expect(
       cutOf(plan.ends[1]!.strip, 'dielectric').position.value -
         cutOf(plan.ends[0]!.strip, 'dielectric').position.value,

@@ -1,9 +1,7 @@
 import type { Step } from '../build/step.ts';
 import { compileSteps } from '../build/compile.ts';
-import type { RecipeInput } from '../build/pin-and-ferrule.ts';
+import type { RecipeInput } from '../build/recipe.ts';
 import type { CoaxCable } from '../cable/cable.ts';
-import { leadCable } from '../lead/lead-cable.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { GaugeCard, GaugeCardProblem } from '../connector/gauge-card.ts';
 import { gaugeCardProblems } from '../connector/gauge-card.ts';
@@ -14,12 +12,13 @@ import type { FrequencyCheck } from '../fit/frequency-limit.ts';
 import { frequencyChecks } from '../fit/frequency-limit.ts';
 import type { JointImpedance } from '../fit/impedance.ts';
 import { jointImpedances } from '../fit/impedance.ts';
-import { fitPinAndFerrule } from '../fit/pin-and-ferrule.ts';
+import { endInput } from '../method/end-input.ts';
+import type { EndInput, Method } from '../method/method.ts';
+import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
-import { piecesAtEnd } from '../lead/lead.ts';
 import { checkLead } from '../lead/tree.ts';
-import { seriesOfConnector } from '../line/connector-line.ts';
+
 import type { LeadMatch } from '../line/lead-match.ts';
 import { matchAt } from '../line/lead-match.ts';
 import type { PowerLimit } from '../line/power-rating.ts';
@@ -27,7 +26,6 @@ import { powerLimits } from '../line/power-rating.ts';
 import { reflectionOf, swrOf } from '../line/reflection.ts';
 import type { ExpectedPath, PieceLengths } from '../prove/resistance.ts';
 import { expectedPaths } from '../prove/resistance.ts';
-import { stripPinAndFerrule } from '../strip/pin-and-ferrule.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { leadRun, threadPreference } from '../thread/lead-run.ts';
 import type { ThreadPlan } from '../thread/plan.ts';
@@ -39,9 +37,13 @@ import { threadedParts } from '../thread/threaded-parts.ts';
 /** One end with everything that was worked out for it. */
 export interface EndPlan {
   readonly end: LeadEnd;
+  readonly input: EndInput;
+  readonly method: Method;
   readonly connector: Connector;
   readonly cable: CoaxCable;
   readonly card: GaugeCard;
+  /** Why the method does not go on this kind of cable at all; null when it does. */
+  readonly refusal: string | null;
   readonly cardProblems: readonly GaugeCardProblem[];
   readonly fit: readonly FitCheck[];
   readonly strip: StripPlan;
@@ -82,6 +84,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
   checkLead(lead);
   const ends = lead.ends.map((end) => planEnd(lead, end, cards, house));
   const cardsByEnd = new Map(ends.map(({ end, card }) => [end.id, card]));
+  const inputs = new Map(ends.map(({ end, input }) => [end.id, input]));
   const strips = new Map(ends.map(({ end, strip }) => [end.id, strip]));
   const cuts = lead.pieces.map((piece) => cutLengthOf(lead, piece, cardsByEnd, strips, house));
   for (const { leastBetweenJackets } of cuts)
@@ -90,10 +93,10 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
         `The ends alone are longer than the finished length: ${(leastBetweenJackets * 1e3).toFixed(1)} mm of cable would remain between them.`,
       );
   const lengths = new Map(cuts.map(({ pieceId, betweenJackets }) => [pieceId, betweenJackets]));
-  const parts = threadedParts(lead, cardsByEnd, house);
-  const run = leadRun(lead, parts, cardsByEnd, house);
+  const parts = threadedParts(lead, inputs, house);
+  const run = leadRun(lead, parts, inputs, house);
   const thread = planThreading(run, threadPreference(lead, house));
-  const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, cuts, house)]));
+  const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, cuts)]));
   const { frequencies } = lead.requirement;
   return {
     lead,
@@ -103,7 +106,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
       ends.map(({ connector }) => connector),
       frequencies,
     ),
-    joints: jointImpedances(impedanceRow(lead, ends)),
+    joints: jointImpedances(impedanceRow(lead, ends), Math.max(...frequencies)),
     matches: frequencies.map((frequency) =>
       matchAt(lineOf(lead, ends, cuts[0]!.betweenJackets, house), frequency),
     ),
@@ -121,16 +124,19 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
 function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: House): EndPlan {
   const card = cards.find(({ id }) => id === end.gaugeCardId);
   if (!card) throw new PlanError(`End ${end.name} refers to a gauge card that is not there.`);
-  const connector = connectorById(end.connectorId);
-  const cable = leadCable(lead, piecesAtEnd(lead, end)[0]!.cableId);
+  const input = endInput(lead, end, card, house);
+  const method = methodOf(input.connector.method);
   return {
     end,
-    connector,
-    cable,
-    card,
-    cardProblems: gaugeCardProblems(card),
-    fit: fitPinAndFerrule(cable, connector, card, house),
-    strip: stripPinAndFerrule(end.id, card, house),
+    input,
+    method,
+    connector: input.connector,
+    cable: input.cable,
+    card: input.card,
+    refusal: method.refuses(input.cable),
+    cardProblems: gaugeCardProblems(input.card, method.rules),
+    fit: method.fit(input),
+    strip: method.strip(input),
   };
 }
 
@@ -138,17 +144,20 @@ function recipeInput(
   lead: Lead,
   plan: EndPlan,
   cuts: readonly CutLength[],
-  house: House,
-): Omit<RecipeInput, 'requires'> {
+): Omit<RecipeInput, 'requires' | 'partIds'> {
   const piece = lead.pieces.find((candidate) => endsOfPiece(lead, candidate).includes(plan.end))!;
-  return { ...plan, cut: cuts.find(({ pieceId }) => pieceId === piece.id)!, house };
+  return { ...plan.input, strip: plan.strip, cut: cuts.find(({ pieceId }) => pieceId === piece.id)! };
 }
 
 /** System, near connector, cable, far connector, load side: the first two ends in the order of the lead. */
 function impedanceRow(lead: Lead, ends: readonly EndPlan[]) {
   const [near, far] = [ends[0]!, ends[1]!];
   const system = { label: 'system', impedance: lead.requirement.systemImpedance };
-  const at = ({ end, connector }: EndPlan) => ({ label: `end ${end.name}`, impedance: connector.impedance });
+  const at = ({ end, connector: { series } }: EndPlan) => ({
+    label: `end ${end.name}`,
+    impedance: series.impedance,
+    length: series.length / series.velocityFactor,
+  });
   return [system, at(near), { label: 'cable', impedance: near.cable.nominalImpedance }, at(far), system];
 }
 
@@ -176,7 +185,7 @@ function powerOf(lead: Lead, ends: readonly EndPlan[], house: House): PowerLimit
   const swr = Math.min(mostSwr, swrOf(reflectionOf(load, cable.nominalImpedance)));
   return powerLimits(
     cable,
-    ends.map(({ connector }) => seriesOfConnector(connector)),
+    ends.map(({ connector }) => connector.series),
     { frequency: Math.max(...frequencies), ambientCelsius: house.roomCelsius, duty: 1, swr, altitude: 0 },
   );
 }

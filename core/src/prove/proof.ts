@@ -141,7 +141,7 @@ function resistanceCheck(path: ExpectedPath, readings: Readings, house: House): 
 }
 
 function insulationCheck(lead: Lead, readings: Readings, house: House): ProofCheck {
-  const wanted = lead.ends.map(({ connectorId }) => connectorById(connectorId).insulation);
+  const wanted = lead.ends.map(({ connectorId }) => connectorById(connectorId).series.insulation);
   const limit = Math.max(...wanted.map(({ ohms }) => ohms));
   const volts = Math.min(...wanted.map(({ volts: rated }) => rated));
   const ohms = readings.insulationOhms === undefined ? undefined : (readings.insulationOhms ?? Infinity);

@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { pathResistances } from '../cable/electrical.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
-import type { CoaxContact } from '../connector/connector.ts';
 import type { Lead } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
 import type { Term } from '../quantity/explained.ts';
@@ -41,7 +40,9 @@ export function conductorResistance(
 
 /** Allowance for one contact of an end, ohm. */
 export function contactAllowance(lead: Lead, endId: string, contact: string): number {
-  return connectorById(endById(lead, endId).connectorId).contactAllowanceOhm[contact as CoaxContact];
+  return connectorById(endById(lead, endId).connectorId).series.contactAllowance[
+    contact === 'centre' ? 'centre' : 'outer'
+  ];
 }
 
 /** Every planned path between two ends, and its limit `1.1 R(T) + sum of contacts`. */

@@ -14,6 +14,8 @@ const quantityKindSchema = z.enum([
   'count',
   'force',
   'voltage',
+  'seconds',
+  'torque',
 ]);
 
 /** One thing that went into a figure. */

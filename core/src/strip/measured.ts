@@ -15,9 +15,9 @@ export interface JudgedCut {
   readonly reason: string;
 }
 
-/** What to do to a strip that is out, in the order of doing. Lengths in metres. */
+/** What to do to a strip that is out, in the order of doing: the datum goes back, or a layer is trimmed. Metres. */
 export type Recut =
-  | { readonly action: 'take the jacket back'; readonly by: number }
+  | { readonly action: 'take back'; readonly by: number }
   | { readonly action: 'trim'; readonly layer: CutLayer; readonly by: number };
 
 export interface JudgedStrip {
@@ -42,7 +42,9 @@ function judgeCut(plan: StripPlan, cut: StripCut, measured: MeasuredStrip): Judg
   if (value === undefined)
     return { cut, measured: undefined, verdict: 'Not yet', deviation: undefined, reason: 'not measured' };
   const dielectric = cutOf(plan, 'dielectric').position.value;
-  const shift = cut.layer === 'conductor' ? (measured.dielectric ?? dielectric) - dielectric : 0;
+  // A loose contact rides on the dielectric; elsewhere the conductor is counted from the datum like the rest.
+  const rides = cut.layer === 'conductor' && plan.contactRides;
+  const shift = rides ? (measured.dielectric ?? dielectric) - dielectric : 0;
   const deviation = value - cut.position.value - shift;
   const good = within(cut, deviation);
   return {
@@ -69,7 +71,7 @@ export function judgeStrip(plan: StripPlan, measured: MeasuredStrip): JudgedStri
   return {
     verdict: out.length > 0 ? 'Out' : cuts.some(({ verdict }) => verdict === 'Not yet') ? 'Not yet' : 'Good',
     cuts,
-    recuts: uses > 0 ? [{ action: 'take the jacket back', by: uses }, ...trims] : trims,
+    recuts: uses > 0 ? [{ action: 'take back', by: uses }, ...trims] : trims,
     uses,
     offsets: out.map(({ cut, deviation }) => ({ layer: cut.layer, by: -deviation! })),
   };

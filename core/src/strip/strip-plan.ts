@@ -1,13 +1,17 @@
 import { z } from 'zod';
+import type { Explained } from '../quantity/explained.ts';
 import { explainedSchema } from '../quantity/explained.ts';
+import { sectionRingSchema } from './section.ts';
 
-const cutLayerSchema = z.enum(['braid', 'dielectric', 'conductor']);
+/** What is cut, from the outside in. A tube is the solid outer conductor of semi-rigid coax, feeder and trunk. */
+export const cutLayers = ['braid', 'foil', 'tube', 'dielectric', 'conductor'] as const;
+export const cutLayerSchema = z.enum(cutLayers);
 
 /** One cut of a strip: where, how far off it may be, and what would collide beyond that. Metres. */
 const stripCutSchema = z.object({
   layer: cutLayerSchema,
   label: z.string(),
-  /** From the jacket edge, positive toward the tip. */
+  /** From the datum, positive toward the tip. */
   position: explainedSchema,
   fromCutEnd: z.number(),
   plus: z.number(),
@@ -19,34 +23,51 @@ const stripCutSchema = z.object({
   beyondMethod: z.boolean(),
 });
 
-const span = z.object({ from: z.number(), to: z.number() });
-
-/** The strip of one end, with where things come to lie in the seated connector (metres from the jacket edge). */
+/** The strip of one end, with where things come to lie in the seated connector. Metres from the datum. */
 export const stripPlanSchema = z.object({
   endId: z.string(),
+  /** What every position is counted from: the jacket edge, or the end of a bare tube. */
+  datum: z.enum(['jacket edge', 'tube end']).default('jacket edge'),
   cuts: z.array(stripCutSchema),
-  seated: z.object({
-    rearLip: z.number(),
-    shoulder: z.number(),
-    stop: z.number(),
-    ferrule: span,
-    pin: z.object({ rear: z.number(), boreEnd: z.number() }),
-    matingPlane: z.number(),
-    tip: z.number(),
-  }),
-  /** Plus or minus: what the way of stripping holds. */
+  /** How the shield lies in the finished joint. */
+  shield: z.enum(['forward', 'folded back', 'fanned', 'solid']).default('forward'),
+  /** The contact is pushed on until it meets the dielectric: the conductor counts from there. */
+  contactRides: z.boolean().default(true),
+  rearLip: z.number().default(0),
+  /** Cable behind the datum that the connector covers and that is lost when it is cut off. */
+  covered: z.number().default(0),
+  section: z.array(sectionRingSchema).default([]),
+  /** Planes of the connector that have a name on the drawing. */
+  planes: z.array(z.object({ label: z.string(), at: z.number() })).default([]),
+  /** Cuts of a two-position prep tool, where there is one: from the squared end. */
+  prepTool: z.array(z.object({ label: z.string(), at: explainedSchema })).default([]),
+  /** Plus or minus: what the way of stripping holds, and what it is. */
   methodUncertainty: z.number(),
+  strippedWith: z.string().default('prep tool'),
 });
 
-export type CutLayer = z.infer<typeof cutLayerSchema>;
+export type CutLayer = (typeof cutLayers)[number];
 export type StripCut = z.infer<typeof stripCutSchema>;
 export type StripPlan = z.infer<typeof stripPlanSchema>;
 
+/** A cut that a strip may have or not. */
+export function findCut(plan: StripPlan, layer: CutLayer): StripCut | undefined {
+  return plan.cuts.find((cut) => cut.layer === layer);
+}
+
+/** A cut of a strip. @throws RangeError when this strip does not cut that layer. */
 export function cutOf(plan: StripPlan, layer: CutLayer): StripCut {
-  return plan.cuts.find((cut) => cut.layer === layer)!;
+  const cut = findCut(plan, layer);
+  if (!cut) throw new RangeError(`strip of end ${plan.endId}: its ${layer} is not cut`);
+  return cut;
+}
+
+/** From the datum to the end of the conductor, metres: what the strip adds to the cut length. */
+export function stripLength(plan: StripPlan): Explained {
+  return cutOf(plan, 'conductor').position;
 }
 
 /** The tighter side of a tolerance, for the inch rule and the plus-minus figure. */
-export function tighterTolerance(cut: StripCut): number {
+export function tighterTolerance(cut: Pick<StripCut, 'plus' | 'minus'>): number {
   return Math.min(cut.plus, cut.minus);
 }

@@ -1,9 +1,13 @@
 import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { coaxById } from '../cable/catalogue/catalogue.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
+import { nominalGaugeCard } from '../connector/gauge-card.ts';
+import type { House } from '../house/house.ts';
+import type { EndInput } from '../method/method.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { defaultHouse } from '../house/house.ts';
 import type { BudgetWant } from '../line/budget.ts';
-import { connectorSeriesById } from '../line/connector-line.ts';
+import { connectorSeriesById } from '../connector/series.ts';
 import { patchLead } from '../lead/patch-lead.ts';
 
 /** Examples for tests: the receiver patch lead, its card and a house with defaults. */
@@ -21,7 +25,27 @@ export function exampleLead(options: { cableId?: string; connectorId?: string; l
     length,
     frequencies: [162e6],
   };
-  return patchLead(request, () => `id-${++count}`, now);
+  const { lead, cards } = patchLead(request, () => `id-${++count}`, now);
+  return { lead, card: cards[0]! };
+}
+
+/** One end as its method's questions take it: a cable of the catalogue in a connector with a nominal card. */
+export function exampleEnd(
+  cableId: string,
+  connectorId: string,
+  change: { house?: House; measured?: Partial<Record<FeatureName, number>>; power?: number } = {},
+): EndInput {
+  const connector = connectorById(connectorId);
+  const card = measuredCard(nominalGaugeCard(connector, 'card', 'bag', now), change.measured ?? {});
+  return {
+    endId: 'A',
+    endName: 'A',
+    cable: coaxById(cableId),
+    connector,
+    card,
+    house: change.house ?? house,
+    power: change.power ?? 1,
+  };
 }
 
 /** A card with some features measured, metres. */

@@ -1,7 +1,9 @@
 import { leadCable } from '../lead/lead-cable.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
+import { featureValue } from '../connector/gauge-card.ts';
+import type { EndInput } from '../method/method.ts';
+import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
-import type { Lead } from '../lead/lead.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { bundleDiameter } from './bundle.ts';
 import type { ThreadPreference } from './plan.ts';
 import type { ThreadEvent, ThreadRun } from './run.ts';
@@ -12,14 +14,17 @@ import { chokeEventId, closeEventId, labelEventId, proveEventId, shrinkEventId }
 export function leadRun(
   lead: Lead,
   parts: readonly LeadPart[],
-  cards: ReadonlyMap<string, GaugeCard>,
+  inputs: ReadonlyMap<string, EndInput>,
   house: House,
 ): ThreadRun {
   const fitted = new Set(lead.fittedEndIds);
-  const events = leadEvents(lead, cards, house);
+  const events = leadEvents(lead, inputs, house);
   const done = lead.ends
     .filter(({ id }) => fitted.has(id))
-    .flatMap(({ id, shrink }) => [closeEventId(id), ...(shrink ? [shrinkEventId(id)] : [])]);
+    .flatMap((end) => [
+      closeEventId(end.id),
+      ...(isSealed(end, inputs.get(end.id)!) ? [shrinkEventId(end.id)] : []),
+    ]);
   return {
     nodes: lead.nodes.map((node) => ({ ...node, label: nodeLabel(lead, node.id) })),
     legs: lead.legs.map((leg) => ({
@@ -46,7 +51,7 @@ function nodeLabel(lead: Lead, nodeId: string): string {
 }
 
 /** Ends are closed in the order asked (else as listed), then the test, then what is shrunk; or relief before the test. */
-function leadEvents(lead: Lead, cards: ReadonlyMap<string, GaugeCard>, house: House): ThreadEvent[] {
+function leadEvents(lead: Lead, inputs: ReadonlyMap<string, EndInput>, house: House): ThreadEvent[] {
   const ends = [...lead.ends].sort(
     (a, b) => Number(b.id === lead.firstEndId) - Number(a.id === lead.firstEndId),
   );
@@ -55,12 +60,14 @@ function leadEvents(lead: Lead, cards: ReadonlyMap<string, GaugeCard>, house: Ho
     {
       id: closeEventId(end.id),
       label: `end ${end.name} is closed`,
-      closes: { nodeId: end.nodeId, diameter: cards.get(end.id)!.features.bodyOutside.value },
+      closes: { nodeId: end.nodeId, diameter: featureValue(inputs.get(end.id)!.card, 'bodyOutside') },
       after: [],
     },
-    ...(sealFirst ? sealOf(end, [closeEventId(end.id)]) : []),
+    ...(sealFirst ? sealOf(end, inputs, [closeEventId(end.id)]) : []),
   ]);
-  const seals = sealFirst ? [] : ends.flatMap((end) => sealOf(end, [closeEventId(end.id), proveEventId]));
+  const seals = sealFirst
+    ? []
+    : ends.flatMap((end) => sealOf(end, inputs, [closeEventId(end.id), proveEventId]));
   const chokes = lead.extraParts
     .filter(({ kind }) => kind === 'choke')
     .map(({ id }): ThreadEvent => ({
@@ -82,9 +89,14 @@ function leadEvents(lead: Lead, cards: ReadonlyMap<string, GaugeCard>, house: Ho
   ];
 }
 
-function sealOf(end: Lead['ends'][number], after: string[]): ThreadEvent[] {
-  return end.shrink
-    ? [{ id: shrinkEventId(end.id), label: `the shrink of end ${end.name} is shrunk`, after }]
+/** Whether the rear of an end is shrunk or taped: it is wanted, and there is something behind the body to grip. */
+function isSealed(end: LeadEnd, input: EndInput): boolean {
+  return end.shrink && methodOf(input.connector.method).relief(input) !== null;
+}
+
+function sealOf(end: LeadEnd, inputs: ReadonlyMap<string, EndInput>, after: string[]): ThreadEvent[] {
+  return isSealed(end, inputs.get(end.id)!)
+    ? [{ id: shrinkEventId(end.id), label: `end ${end.name} is sealed`, after }]
     : [];
 }
 

@@ -1,18 +1,23 @@
 import { leadCable } from '../lead/lead-cable.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
-import { chooseShrink, shrinkOverlap } from '../fit/heat-shrink.ts';
+import type { ShrinkChoice } from '../fit/heat-shrink.ts';
+import { chooseShrink } from '../fit/heat-shrink.ts';
+import { sealFor } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
 import type { ExtraPart, Lead, LeadEnd } from '../lead/lead.ts';
 import { endById, legAtEnd, piecesAtEnd } from '../lead/lead.ts';
+import type { EndInput, Method, PartForm } from '../method/method.ts';
+import { methodOf } from '../method/methods.ts';
 import type { Explained } from '../quantity/explained.ts';
-import { crimpedFerruleOutside } from '../strip/pin-and-ferrule.ts';
 import type { ThreadPart } from './run.ts';
 
 /** A threaded part of a lead: what the planner needs, and what the bench needs. */
 export interface LeadPart extends ThreadPart {
-  readonly kind: 'ferrule' | 'shrink' | 'label sleeve' | 'choke';
+  /** What it is called within its end: ferrule, shrink, coupling... */
+  readonly kind: string;
+  readonly form: PartForm;
   readonly endId: string;
+  /** The method of the end brings it: it comes off when the end is made again. */
+  readonly ofMethod: boolean;
   /** Length to cut it to, where it is cut from stock. */
   readonly cutLength?: Explained;
   /** The shop has nothing that fits: sizes are then those it would need. */
@@ -20,7 +25,7 @@ export interface LeadPart extends ThreadPart {
 }
 
 /** Stable id of a part that an end brings. */
-export const partId = (endId: string, kind: LeadPart['kind']) => `${endId}/${kind}`;
+export const partId = (endId: string, kind: string) => `${endId}/${kind}`;
 export const closeEventId = (endId: string) => `${endId}/close`;
 export const shrinkEventId = (endId: string) => `${endId}/seal`;
 export const proveEventId = 'prove';
@@ -28,8 +33,8 @@ export const labelEventId = 'label';
 export const chokeEventId = (partId: string) => `${partId}/fix`;
 
 /** All threaded parts of a lead, derived from the methods of its ends, its extras and its overrides. */
-export function threadedParts(lead: Lead, cards: ReadonlyMap<string, GaugeCard>, house: House): LeadPart[] {
-  const ofEnds = lead.ends.flatMap((end) => partsOfEnd(lead, end, cards.get(end.id)!, house));
+export function threadedParts(lead: Lead, inputs: ReadonlyMap<string, EndInput>, house: House): LeadPart[] {
+  const ofEnds = lead.ends.flatMap((end) => partsOfEnd(lead, end, inputs.get(end.id)!));
   const extras = lead.extraParts.map((extra) =>
     extra.kind === 'choke' ? choke(lead, extra) : labelSleeve(lead, extra, house),
   );
@@ -39,49 +44,77 @@ export function threadedParts(lead: Lead, cards: ReadonlyMap<string, GaugeCard>,
 /** Metres from the leg's first node for something at a distance from an end. */
 function placeOnLeg(lead: Lead, end: LeadEnd, distance: number): number {
   const leg = legAtEnd(lead, end);
-  return leg.fromNodeId === end.nodeId ? distance : leg.finishedLength - distance;
+  const place = Math.min(distance, 0.45 * leg.finishedLength);
+  return leg.fromNodeId === end.nodeId ? place : leg.finishedLength - place;
 }
 
-function partsOfEnd(lead: Lead, end: LeadEnd, card: GaugeCard, house: House): LeadPart[] {
-  const jacket = jacketAt(lead, end);
-  const bore = card.features.ferruleBore.value;
-  const outside = bore + 2 * card.features.ferruleWall.value;
-  const ferrule: LeadPart = {
-    id: partId(end.id, 'ferrule'),
-    kind: 'ferrule',
-    endId: end.id,
-    label: `ferrule, end ${end.name}`,
-    legId: legAtEnd(lead, end).id,
-    place: placeOnLeg(lead, end, 0.005),
-    opening: bore,
-    outside,
-    fixedOutside: crimpedFerruleOutside(connectorById(end.connectorId).ferruleDie),
-    fixedBy: closeEventId(end.id),
-    missing: false,
-  };
-  if (!end.shrink) return [ferrule];
-  const covered = card.features.ferruleLength.value + shrinkOverlap(jacket);
-  const choice = chooseShrink(house.shrink, {
-    largest: ferrule.fixedOutside,
-    smallest: jacket,
-    covered,
-    adhesive: false,
+function partsOfEnd(lead: Lead, end: LeadEnd, input: EndInput): LeadPart[] {
+  const legId = legAtEnd(lead, end).id;
+  const ofMethod = methodOf(input.connector.method)
+    .parts(input)
+    .map(({ kind, form, back, opening, outside, fixedOutside, face }): LeadPart => ({
+      id: partId(end.id, kind),
+      kind,
+      form,
+      endId: end.id,
+      label: `${kind}, end ${end.name}`,
+      legId,
+      place: placeOnLeg(lead, end, back),
+      opening,
+      outside,
+      fixedOutside,
+      ...(face ? { facing: { face, towardNodeId: end.nodeId } } : {}),
+      fixedBy: closeEventId(end.id),
+      ofMethod: true,
+      missing: false,
+    }));
+  const shrink = shrinkPart(lead, end, input);
+  return shrink ? [...ofMethod, shrink] : ofMethod;
+}
+
+/** The shrink over the rear of an end: relief indoors, seal elsewhere; undefined where nothing or tape does it. */
+export function reliefShrink(
+  input: EndInput,
+  method: Method,
+  environment: Lead['environment'],
+): { largest: number; covered: number; adhesive: boolean; choice: ShrinkChoice | undefined } | undefined {
+  const relief = method.relief(input);
+  const jacket = input.cable.jacket.diameter;
+  const seal = sealFor(environment, jacket, input.house);
+  if (!relief || seal.shrink === 'none') return undefined;
+  const largest = Math.max(relief.over, jacket);
+  const adhesive = seal.shrink === 'adhesive';
+  const choice = chooseShrink(input.house.shrink, {
+    largest,
+    smallest: Math.min(jacket, relief.over),
+    covered: relief.covered + seal.overlap,
+    adhesive,
   });
-  const shrink: LeadPart = {
+  return { largest, covered: relief.covered, adhesive, choice };
+}
+
+function shrinkPart(lead: Lead, end: LeadEnd, input: EndInput): LeadPart | undefined {
+  const found = end.shrink
+    ? reliefShrink(input, methodOf(input.connector.method), lead.environment)
+    : undefined;
+  if (!found) return undefined;
+  const { largest, covered, adhesive, choice } = found;
+  return {
     id: partId(end.id, 'shrink'),
     kind: 'shrink',
+    form: 'tube',
     endId: end.id,
-    label: `${choice?.shrink.name ?? 'shrink'}, end ${end.name}`,
-    legId: ferrule.legId,
-    place: placeOnLeg(lead, end, 0.02),
-    opening: choice?.shrink.supplied ?? 1.1 * ferrule.fixedOutside,
-    outside: choice?.shrink.outside ?? 1.2 * ferrule.fixedOutside,
-    fixedOutside: ferrule.fixedOutside + 1.5e-3,
+    label: `${choice?.shrink.name ?? (adhesive ? 'adhesive shrink' : 'shrink')}, end ${end.name}`,
+    legId: legAtEnd(lead, end).id,
+    place: placeOnLeg(lead, end, covered + 0.02),
+    opening: choice?.shrink.supplied ?? 1.1 * largest,
+    outside: choice?.shrink.outside ?? 1.2 * largest,
+    fixedOutside: largest + 1.5e-3,
     fixedBy: shrinkEventId(end.id),
+    ofMethod: false,
     cutLength: choice?.cutLength,
     missing: choice === undefined,
   };
-  return [ferrule, shrink];
 }
 
 function labelSleeve(lead: Lead, extra: ExtraPart, house: House): LeadPart {
@@ -97,6 +130,8 @@ function labelSleeve(lead: Lead, extra: ExtraPart, house: House): LeadPart {
   return {
     id: extra.id,
     kind: 'label sleeve',
+    form: 'sleeve',
+    ofMethod: false,
     endId: end.id,
     label: `label sleeve, ${choice?.shrink.name ?? 'shrink'}`,
     legId: extra.legId,
@@ -118,6 +153,8 @@ function choke(lead: Lead, extra: Extract<ExtraPart, { kind: 'choke' }>): LeadPa
   return {
     id: extra.id,
     kind: 'choke',
+    form: 'beads',
+    ofMethod: false,
     endId: end.id,
     label: `choke, ${extra.beads} ${extra.beads === 1 ? 'bead' : 'beads'}`,
     legId: extra.legId,

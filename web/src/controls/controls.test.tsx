@@ -2,7 +2,8 @@ import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import type { Explained } from '@gorvane/core/quantity/explained.ts';
 import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
 import type { LengthUnit } from '@gorvane/core/quantity/length.ts';
-import { stripPinAndFerrule } from '@gorvane/core/strip/pin-and-ferrule.ts';
+import { exampleEnd } from '@gorvane/core/testing/example.ts';
+import { stripPinAndFerrule } from '@gorvane/core/method/pin-and-ferrule.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { cutOf } from '@gorvane/core/strip/strip-plan.ts';
 import type { HoldPoint } from '@gorvane/core/build/step.ts';
@@ -140,7 +141,10 @@ describe('hold points in words', () => {
 });
 
 describe('what was cut', () => {
-  const plan = stripPinAndFerrule('A', demo.gaugeCards[0]!, demo.house[0]!);
+  const plan = stripPinAndFerrule({
+    ...exampleEnd('rg-223', 'tnc-plug-50-crimp-5', { house: demo.house[0]! }),
+    card: demo.gaugeCards[0]!,
+  });
   const table = (measured: Parameters<typeof judgeStrip>[1], onMeasured = jest.fn()) => {
     show(
       <MeasuredStripTable

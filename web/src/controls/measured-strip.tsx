@@ -46,7 +46,7 @@ export function MeasuredStripTable({
               <td className="reading">{formatMillimetres(cut.position.value)}</td>
               <td style={{ width: 108 }}>
                 <QuantityField
-                  aria-label={`${cut.layer} as cut, from the jacket edge`}
+                  aria-label={`${cut.layer} as cut, from the ${plan.datum}`}
                   inputMode="decimal"
                   autoFocus={autoFocus && index === 0}
                   readWhenLeft={readWhenLeft}
@@ -65,7 +65,7 @@ export function MeasuredStripTable({
           ))}
         </tbody>
       </table>
-      {judged.verdict === 'Out' && <RecutAdvice judged={judged} />}
+      {judged.verdict === 'Out' && <RecutAdvice judged={judged} datum={plan.datum} />}
     </>
   );
 }
@@ -78,7 +78,13 @@ function withLength(measured: MeasuredStrip, layer: keyof MeasuredStrip, text: s
 
 const mm = (metres: number) => `${formatMillimetres(Math.abs(metres), 1)} mm`;
 
-function RecutAdvice({ judged }: { readonly judged: JudgedStrip }) {
+function RecutAdvice({
+  judged,
+  datum,
+}: {
+  readonly judged: JudgedStrip;
+  readonly datum: StripPlan['datum'];
+}) {
   const out = judged.cuts.filter(({ verdict }) => verdict === 'Out');
   return (
     <div className="advice" role="status">
@@ -90,7 +96,7 @@ function RecutAdvice({ judged }: { readonly judged: JudgedStrip }) {
           {reason}
         </p>
       ))}
-      <p>{judged.recuts.map(wordRecut).join(', then ')}.</p>
+      <p>{judged.recuts.map((recut) => wordRecut(recut, datum)).join(', then ')}.</p>
       {judged.uses > 0 && <p>That uses {mm(judged.uses)} of the cable at this end.</p>}
       {judged.offsets.map(({ layer, by }) => (
         <p key={layer}>
@@ -101,8 +107,7 @@ function RecutAdvice({ judged }: { readonly judged: JudgedStrip }) {
   );
 }
 
-function wordRecut(recut: Recut): string {
-  return recut.action === 'trim'
-    ? `trim the ${recut.layer} by ${mm(recut.by)}`
-    : `take the jacket back by ${mm(recut.by)}`;
+function wordRecut(recut: Recut, datum: StripPlan['datum']): string {
+  if (recut.action === 'trim') return `trim the ${recut.layer} by ${mm(recut.by)}`;
+  return `take the ${datum === 'tube end' ? 'tube' : 'jacket'} back by ${mm(recut.by)}`;
 }

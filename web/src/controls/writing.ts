@@ -24,6 +24,9 @@ const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string
   temperature: (value) => `${value} °C`,
   count: (value) => String(value),
   force: formatForce,
+  seconds: (value) =>
+    value < 90 ? `${value < 10 ? value.toFixed(1) : Math.round(value)} s` : `${Math.round(value / 60)} min`,
+  torque: (value) => `${Number(value.toPrecision(2))} N m`,
   voltage: (value) => `${Number(value.toPrecision(3))} V`,
 };
 

@@ -1,6 +1,6 @@
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
-import { nominalGaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import { bagName, nominalGaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import { database, newId, timeNow } from './database.ts';
 
 /**
@@ -21,7 +21,7 @@ export async function cardForConnector(
     .first();
   if (stored) return stored;
   const connector = connectorById(connectorId);
-  const card = nominalGaugeCard(connector, newId(), `${connector.series} plugs for ${leadName}`, timeNow());
+  const card = nominalGaugeCard(connector, newId(), bagName(connector, leadName), timeNow());
   await database.gaugeCards.add(card);
   return card;
 }

@@ -44,13 +44,13 @@ export function createLead({ starter, length, quantity }: NewLead): Promise<stri
 /** Makes a lead, its gauge card, an order line for how many, and the units with their serials. Returns the lead's id. */
 export async function createLeadOf({ quantity, ...request }: LeadRequest): Promise<string> {
   const now = timeNow();
-  const { lead, card } = patchLead({ ...request, purpose: '' }, newId, now);
+  const { lead, cards } = patchLead({ ...request, purpose: '' }, newId, now);
   await database.transaction(
     'rw',
     [database.leads, database.gaugeCards, database.orders, database.units, database.house],
     async () => {
       await database.leads.add(lead);
-      await database.gaugeCards.add(card);
+      await database.gaugeCards.bulkAdd(cards);
       const order: Order = {
         ...firstRevision(newId(), now),
         name: request.name,

@@ -88,13 +88,20 @@ describe('the strip drawing', () => {
 });
 
 describe('the section', () => {
-  test('the contact sits on the dielectric and the conductor ends inside it', () => {
+  test('draws every ring of the seated joint where the strip puts it, named', () => {
     const container = draw(<SectionDrawing plan={end} />);
-    const pin = container.querySelector('rect.pin-metal')!;
-    const copper = container.querySelector('rect.copper')!;
-    expect(number(copper, 'x')).toBeCloseTo(number(pin, 'x'), 6);
-    expect(number(copper, 'width')).toBeLessThan(number(pin, 'width'));
-    expect(number(copper, 'height')).toBeLessThan(number(pin, 'height'));
+    const rings = [...container.querySelectorAll('path > title')].map(({ textContent }) => textContent);
+    expect(rings).toEqual(end.strip.section.map(({ name }) => name));
+    const front = (name: string) => {
+      const path = [...container.querySelectorAll('path')].find((each) => each.textContent === name)!;
+      return Number(/L ([\d.]+)/.exec(path.getAttribute('d')!)![1]);
+    };
+    const scale = (front('contact tip') - front('dielectric')) /
+      (end.strip.section.find(({ name }) => name === 'contact tip')!.to - cutOf(end.strip, 'dielectric').position.value);
+    expect((front('conductor') - front('dielectric')) / scale).toBeCloseTo(
+      cutOf(end.strip, 'conductor').position.value - cutOf(end.strip, 'dielectric').position.value,
+      6,
+    );
   });
 });
 

@@ -1,13 +1,14 @@
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
 import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
 import './drawing.css';
-import type { EndState } from './coax-plug.tsx';
-import { CoaxPlug, plugLength } from './coax-plug.tsx';
+import type { EndState } from './end-shape.tsx';
+import { EndShape, endLength } from './end-shape.tsx';
 import { pickable } from './pickable.ts';
-import { StrippedEnd } from './stripped-end.tsx';
+import { isStepDone, StrippedEnd } from './stripped-end.tsx';
 import { PartShape } from './part-shape.tsx';
 
 /** What was picked on the run. */
@@ -31,18 +32,28 @@ interface RunProps {
 /** Across the run: pixels per metre. Along it nothing is to scale; a break mark stands for the metres. */
 const across = 4300;
 
+/** Largest height and length of an end on the run, pixels. */
+const room = { height: 84, length: 190 };
+
+/** Pixels per metre, the same for both ends: smaller where a feeder's connector would not find room. */
+function scaleFor({ ends }: LeadPlan, small: boolean): number {
+  const tallest = Math.max(...ends.map(({ card }) => featureValue(card, 'bodyOutside')));
+  const longest = Math.max(...ends.map(({ card }) => featureValue(card, 'lipToTip')));
+  return Math.min(across, room.height / tallest, room.length / longest) * (small ? 0.55 : 1);
+}
+
 /** The lead lying on the bench, end A to end B, every part threaded on it in its place. */
 export function Run({ plan, progress, onPick, faultEndIds = [], small = false, numbers }: RunProps) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 1060;
   const height = small ? 64 : 178;
   const middle = small ? 32 : 84;
-  const scale = small ? across * 0.55 : across;
   const [near, far] = [plan.ends[0]!, plan.ends[1]!];
+  const scale = scaleFor(plan, small);
   const cable = near.cable.jacket.diameter * scale;
   const sides = [
-    { end: near, origin: plugLength(near, scale) + 14, direction: 1 },
-    { end: far, origin: width - plugLength(far, scale) - 14, direction: -1 },
+    { end: near, origin: endLength(near, scale) + 14, direction: 1 },
+    { end: far, origin: width - endLength(far, scale) - 14, direction: -1 },
   ] as const;
   const texts = useLengthTexts();
   const finished = texts({ metres: plan.lead.legs[0]!.finishedLength, digits: 0 });
@@ -74,7 +85,7 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
               numbers={numbers}
               onPick={onPick}
             />
-            <CoaxPlug
+            <EndShape
               plan={end}
               scale={scale}
               state={endState(end, progress)}
@@ -143,8 +154,7 @@ function Cable({
 
 function endState({ end }: EndPlan, progress: UnitProgress | undefined): EndState {
   if (!progress) return 'planned';
-  const insert = progress.steps.find(({ name, endId }) => name === 'insert' && endId === end.id);
-  return insert && progress.done.has(insert.id) ? 'closed' : 'open';
+  return isStepDone(progress, end.id, 'insert') ? 'closed' : 'open';
 }
 
 interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick' | 'numbers'> {
@@ -190,22 +200,39 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, onPick }
   });
 }
 
+/** Room along the run that a part takes by its form, pixels. */
+const lengths: Readonly<Record<LeadPart['form'], number>> = {
+  ferrule: 40,
+  nut: 30,
+  ring: 14,
+  coupling: 40,
+  boot: 60,
+  tube: 62,
+  sleeve: 74,
+  beads: 46,
+};
+/** Between the parts of an end, and where the first lies: closed, they sit in and behind the connector. */
+const between = { open: 12, closed: 6 };
+const first = { open: 46, closed: 0 };
+/** Sleeves and beads lie further along, away from the end. */
+const awayFromEnd = 60;
+
 function placesOf(
   parts: readonly LeadPart[],
   closed: boolean,
   small: boolean,
 ): Map<string, { x: number; length: number }> {
   const factor = small ? 0.55 : 1;
-  const along = {
-    ferrule: closed ? 0 : 46,
-    shrink: closed ? 38 : 120,
-    'label sleeve': closed ? 160 : 226,
-    choke: closed ? 250 : 310,
-  };
-  const lengths = { ferrule: 40, shrink: 62, 'label sleeve': 74, choke: 46 };
-  return new Map(
-    parts.map(({ id, kind }) => [id, { x: along[kind] * factor, length: lengths[kind] * factor }]),
-  );
+  const state = closed ? 'closed' : 'open';
+  const places = new Map<string, { x: number; length: number }>();
+  let x = first[state];
+  for (const part of parts) {
+    const length = lengths[part.form];
+    if (part.form === 'sleeve' || part.form === 'beads') x += awayFromEnd;
+    places.set(part.id, { x: x * factor, length: length * factor });
+    x += length + between[state];
+  }
+  return places;
 }
 
 const shortName = ({ kind, label }: LeadPart) => (kind === 'shrink' ? label.split(',')[0]! : kind);

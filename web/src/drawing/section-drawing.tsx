@@ -1,42 +1,41 @@
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { overBraid } from '@gorvane/core/cable/braid.ts';
-import { cutOf } from '@gorvane/core/strip/strip-plan.ts';
+import type { SectionMaterial, SectionRing } from '@gorvane/core/strip/section.ts';
 import { useElementSize } from '@mantine/hooks';
+import { useId } from 'react';
 import './drawing.css';
 
-/** The stripped cable seated in its connector, cut open: where braid, dielectric and contact come to lie. Same numbers as the strip. */
+const classOf: Readonly<Record<SectionMaterial, string>> = {
+  jacket: 'jacket',
+  braid: 'braid-fill',
+  foil: 'foil',
+  copper: 'copper',
+  dielectric: 'milk',
+  metal: 'metal',
+  brass: 'brass',
+  pin: 'pin-metal',
+  insulator: 'insulator',
+  rubber: 'rubber',
+  solder: 'solder',
+};
+
+/** Tallest that the drawing may be, pixels. */
+const tallest = 300;
+
+/** The stripped cable seated in its connector, cut open: every part where it comes to lie. Same numbers as the strip. */
 export function SectionDrawing({ plan }: { readonly plan: EndPlan }) {
   const { ref, width: measured } = useElementSize();
+  const pattern = useId();
   const width = measured || 640;
-  const { strip, cable, card } = plan;
-  const { seated } = strip;
-  const from = seated.ferrule.from - 6e-3;
-  const scale = (width - 16) / (seated.tip - from + 1e-3);
-  const f = Object.fromEntries(
-    Object.entries(card.features).map(([name, { value }]) => [name, value]),
-  ) as Record<keyof typeof card.features, number>;
-  const height = f.bodyOutside * scale + 40;
-  const middle = (height - 26) / 2;
-  const x = (metres: number) => 8 + (metres - from) * scale;
-  const box = (start: number, to: number, diameter: number, className: string, fill?: string) => (
-    <rect
-      x={x(start)}
-      y={middle - (diameter * scale) / 2}
-      width={Math.max(0, x(to) - x(start))}
-      height={diameter * scale}
-      className={className}
-      fill={fill}
-    />
-  );
-  const [braid, dielectric, conductor] = (['braid', 'dielectric', 'conductor'] as const).map(
-    (layer) => cutOf(strip, layer).position.value,
-  ) as [number, number, number];
-  const braidOutside = f.stemOutside + (overBraid(cable) - cable.dielectric.diameter);
-  const label = (at: number, text: string, up: boolean) => (
-    <text x={x(at)} y={up ? 13 : height - 6} textAnchor="middle" fontSize={13} className="soft">
-      {text}
-    </text>
-  );
+  const { section, planes } = plan.strip;
+  const from = Math.min(...section.map((ring) => ring.from));
+  const to = Math.max(...section.map((ring) => ring.to));
+  const largest = Math.max(...section.flatMap(({ outside }) => outside));
+  const scale = Math.min((width - 16) / (to - from), tallest / largest);
+  const height = largest * scale + 46;
+  const middle = height / 2;
+  const left = (width - (to - from) * scale) / 2;
+  const x = (metres: number) => left + (metres - from) * scale;
+  const named = [...planes].sort((a, b) => a.at - b.at);
   return (
     <div ref={ref}>
       <svg
@@ -44,30 +43,78 @@ export function SectionDrawing({ plan }: { readonly plan: EndPlan }) {
         viewBox={`0 0 ${width} ${height}`}
         height={height}
         role="img"
-        aria-label="Section of the seated joint: braid over the stem and under the ferrule, contact against dielectric and stop"
+        aria-label={`Section of the seated joint of end ${plan.end.name}: ${section
+          .filter(({ group }) => group === 'connector')
+          .map(({ name }) => name)
+          .join(', ')}`}
       >
-        {box(seated.shoulder, seated.matingPlane, f.bodyOutside * 0.8, 'body-metal')}
-        {box(seated.stop, seated.matingPlane, f.bodyOutside * 0.52, 'milk')}
-        {box(seated.ferrule.from, seated.ferrule.to, braidOutside + 2 * f.ferruleWall, 'metal')}
-        {box(0, braid, braidOutside, 'braid-line', 'url(#section-braid)')}
-        {box(seated.rearLip, seated.stop, f.stemOutside, 'body-metal')}
-        {box(seated.rearLip, seated.stop, f.stemBore, 'milk')}
-        {box(from, 0, cable.jacket.diameter, 'jacket')}
-        {box(0, dielectric, cable.dielectric.diameter, 'milk')}
-        {box(dielectric, seated.tip, f.pinOutside, 'pin-metal')}
-        {box(dielectric, conductor, cable.conductor.diameter, 'copper')}
         <defs>
-          <pattern id="section-braid" width="6" height="6" patternUnits="userSpaceOnUse">
+          <pattern id={pattern} width="6" height="6" patternUnits="userSpaceOnUse">
             <rect width="6" height="6" fill="#c4c8c5" />
             <path d="M0 0 L6 6 M6 0 L0 6" stroke="#6d7471" />
           </pattern>
         </defs>
-        <path className="cut" d={`M ${x(seated.matingPlane)} 16 V ${height - 20}`} />
-        {label(0, 'jacket edge', false)}
-        {label(seated.shoulder, 'shoulder', true)}
-        {label(seated.stop, 'stop', false)}
-        {label(seated.matingPlane, 'mating plane', true)}
+        {section.map((ring) => (
+          <path
+            key={`${ring.group} ${ring.name}`}
+            className={classOf[ring.material]}
+            fill={ring.material === 'braid' ? `url(#${pattern})` : undefined}
+            d={outline(ring, x, middle, scale)}
+          >
+            <title>{ring.name}</title>
+          </path>
+        ))}
+        {named.map(({ label, at }, index) => (
+          <g key={label}>
+            <path className="cut" d={`M ${x(at)} 18 V ${height - 18}`} />
+            <text
+              x={Math.min(width - 4, Math.max(4, x(at)))}
+              y={index % 2 === 0 ? height - 5 : 13}
+              textAnchor={x(at) < 50 ? 'start' : x(at) > width - 50 ? 'end' : 'middle'}
+              fontSize={13}
+              className="soft"
+            >
+              {label}
+            </text>
+          </g>
+        ))}
       </svg>
+      <Legend section={section} />
     </div>
+  );
+}
+
+/** Both walls of a ring, or the whole of a solid one. */
+function outline(ring: SectionRing, x: (metres: number) => number, middle: number, scale: number): string {
+  const half = (diameter: number) => (diameter * scale) / 2;
+  const [outRear, outFront] = ring.outside.map(half) as [number, number];
+  const [inRear, inFront] = ring.inside.map(half) as [number, number];
+  const wall = (side: 1 | -1) =>
+    `M ${x(ring.from)} ${middle + side * outRear} L ${x(ring.to)} ${middle + side * outFront} L ${x(ring.to)} ${middle + side * inFront} L ${x(ring.from)} ${middle + side * inRear} Z`;
+  return `${wall(1)} ${wall(-1)}`;
+}
+
+function Legend({ section }: { readonly section: readonly SectionRing[] }) {
+  const materials = [...new Set(section.map(({ material }) => material))];
+  return (
+    <ul className="section-legend soft">
+      {materials.map((material) => (
+        <li key={material}>
+          <svg width="14" height="14" aria-hidden="true" className="drawing">
+            <rect
+              x="1"
+              y="1"
+              width="12"
+              height="12"
+              className={classOf[material]}
+              fill={material === 'braid' ? '#c4c8c5' : undefined}
+            />
+          </svg>
+          {[...new Set(section.filter((ring) => ring.material === material).map(({ name }) => name))].join(
+            ', ',
+          )}
+        </li>
+      ))}
+    </ul>
   );
 }

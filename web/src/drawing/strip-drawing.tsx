@@ -1,7 +1,7 @@
-import { cutOf, tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
+import { cutOf, findCut, tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
 import type { CutLayer, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
-import { overBraid } from '@gorvane/core/cable/braid.ts';
+import { overBraid, shieldThickness } from '@gorvane/core/cable/braid.ts';
 import type { JudgedStrip } from '@gorvane/core/strip/measured.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { useElementSize } from '@mantine/hooks';
@@ -17,18 +17,26 @@ interface StripDrawingProps {
   readonly title: string;
 }
 
-/** Jacket shown behind its edge, metres. */
-const behind = 7e-3;
+/** Cable shown behind the datum, metres. */
+const behind = 9e-3;
+/** Tallest that the cable may be drawn, pixels. */
+const tallest = 220;
+
+/** A braid that is folded back lies on the jacket. */
+const foldedOutside = (cable: CoaxCable) => cable.jacket.diameter + 2 * shieldThickness(cable);
 
 /** The stripped end to scale, jacket at the left, with every cut, its tolerance and both figures. */
 export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawingProps) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 700;
   const end = cutOf(plan, 'conductor').position.value;
-  const scale = Math.min(30_000, (width - 40) / (behind + end + 4e-3));
-  const middle = 44 + (cable.jacket.diameter * scale) / 2;
+  const outside = Math.max(cable.jacket.diameter, plan.shield === 'folded back' ? foldedOutside(cable) : 0);
+  const ends = plan.cuts.map(({ position }) => position.value);
+  const front = Math.max(end, ...ends);
+  const scale = Math.min(30_000, (width - 40) / (behind + front + 4e-3), tallest / outside);
+  const middle = 44 + (outside * scale) / 2;
   const x = (metres: number) => 8 + (metres + behind) * scale;
-  const bottom = middle + (cable.jacket.diameter * scale) / 2;
+  const bottom = middle + (outside * scale) / 2;
   const shown = plan.cuts.filter(({ layer }) => !layers || layers.includes(layer));
   const height = bottom + 24 + shown.length * 40;
   const hatch = `braid-${plan.endId}`;
@@ -49,19 +57,16 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
         </defs>
         <Layers plan={plan} cable={cable} x={x} middle={middle} scale={scale} hatch={hatch} />
         <text x={width - 4} y={16} textAnchor="end" fontSize={13} className="soft">
-          {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the jacket edge`}
+          {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the ${plan.datum}`}
         </text>
-        <path
-          className="dimension"
-          d={`M ${x(0)} ${middle - (cable.jacket.diameter * scale) / 2 - 12} V ${height - 8}`}
-        />
+        <path className="dimension" d={`M ${x(0)} ${middle - (outside * scale) / 2 - 12} V ${height - 8}`} />
         {shown.map((cut, index) => (
           <CutFigure
             key={cut.layer}
             cut={cut}
             x={x}
             y={bottom + 34 + index * 40}
-            top={middle - (cable.jacket.diameter * scale) / 2 - 12}
+            top={middle - (outside * scale) / 2 - 12}
             judged={judged}
           />
         ))}
@@ -79,11 +84,16 @@ interface LayersProps {
   readonly hatch: string;
 }
 
+/** A name on a layer, where there is room for it. */
+const roomForName = 46;
+
 function Layers({ plan, cable, x, middle, scale, hatch }: LayersProps) {
-  const [braid, dielectric, conductor] = (['braid', 'dielectric', 'conductor'] as const).map(
-    (layer) => cutOf(plan, layer).position.value,
-  ) as [number, number, number];
-  const layer = (
+  const at = (layer: CutLayer) => findCut(plan, layer)?.position.value;
+  const conductor = at('conductor')!;
+  const dielectric = at('dielectric') ?? 0;
+  const solid = cable.tube !== null;
+  const bare = plan.datum === 'tube end';
+  const box = (
     from: number,
     to: number,
     diameter: number,
@@ -92,42 +102,69 @@ function Layers({ plan, cable, x, middle, scale, hatch }: LayersProps) {
     <rect
       x={x(from)}
       y={middle - (diameter * scale) / 2}
-      width={x(to) - x(from)}
+      width={Math.max(0, x(to) - x(from))}
       height={diameter * scale}
       {...props}
     />
   );
-  const name = (from: number, to: number, text: string, fill: string) => (
-    <text
-      x={(x(from) + x(to)) / 2}
-      y={middle + 5}
-      textAnchor="middle"
-      fontSize={14}
-      fontWeight={600}
-      style={{ fill }}
-    >
-      {text}
-    </text>
-  );
-  return (
-    <>
-      {layer(dielectric, conductor, cable.conductor.diameter, { className: 'copper' })}
-      {layer(braid, dielectric, cable.dielectric.diameter, { className: 'milk' })}
-      {layer(0, braid, overBraid(cable), { fill: `url(#${hatch})`, stroke: '#33393b' })}
-      {layer(-behind, 0, cable.jacket.diameter, { className: 'jacket' })}
-      {name(-behind, 0, 'jacket', '#fff')}
-      <rect x={(x(0) + x(braid)) / 2 - 26} y={middle - 10} width={52} height={20} rx={2} fill="#f4f5f2" />
-      {name(0, braid, 'braid', '#22272a')}
-      {name(braid, dielectric, 'dielectric', '#22272a')}
+  const name = (from: number, to: number, text: string, fill: string, y = middle + 5) =>
+    x(to) - x(from) >= roomForName && (
       <text
-        x={(x(dielectric) + x(conductor)) / 2}
-        y={middle - (cable.conductor.diameter * scale) / 2 - 8}
+        x={(x(from) + x(to)) / 2}
+        y={y}
         textAnchor="middle"
         fontSize={14}
         fontWeight={600}
+        style={{ fill }}
       >
-        conductor
+        {text}
       </text>
+    );
+  const tubeEnd = at('tube') ?? 0;
+  const foil = at('foil');
+  const braid = at('braid');
+  const shieldEnd = solid ? tubeEnd : plan.shield === 'folded back' ? 0 : (braid ?? 0);
+  const jacketTo = bare ? -behind : 0;
+  return (
+    <>
+      {box(-behind, conductor, cable.conductor.diameter, { className: 'copper' })}
+      {dielectric > 0 && box(0, dielectric, cable.dielectric.diameter, { className: 'milk' })}
+      {foil !== undefined && box(0, foil, cable.dielectric.diameter, { className: 'foil' })}
+      {solid
+        ? box(-behind, tubeEnd, cable.tube!.outside, { className: bare ? 'copper' : 'metal' })
+        : shieldEnd > 0 && box(0, shieldEnd, overBraid(cable), { fill: `url(#${hatch})`, stroke: '#33393b' })}
+      {plan.shield === 'folded back' &&
+        braid !== undefined &&
+        box(-Math.min(braid, behind), 0, foldedOutside(cable), {
+          fill: `url(#${hatch})`,
+          stroke: '#33393b',
+        })}
+      {!bare && box(-behind, jacketTo, cable.jacket.diameter, { className: 'jacket' })}
+      {name(-behind, 0, bare ? 'tube' : 'jacket', bare ? '#22272a' : '#fff')}
+      {shieldEnd > 0 && !solid && x(shieldEnd) - x(0) >= roomForName && (
+        <rect
+          x={(x(0) + x(shieldEnd)) / 2 - 26}
+          y={middle - 10}
+          width={52}
+          height={20}
+          rx={2}
+          fill="#f4f5f2"
+        />
+      )}
+      {name(0, shieldEnd, solid ? 'outer' : 'braid', '#22272a')}
+      {name(
+        Math.max(0, shieldEnd),
+        dielectric,
+        foil === undefined ? 'dielectric' : 'foil, dielectric',
+        '#22272a',
+      )}
+      {name(
+        Math.max(dielectric, shieldEnd),
+        conductor,
+        'conductor',
+        'var(--ink)',
+        middle - (cable.conductor.diameter * scale) / 2 - 8,
+      )}
     </>
   );
 }
@@ -192,5 +229,5 @@ function describe(plan: StripPlan, title: string): string {
   const cuts = plan.cuts.map(
     (cut) => `${cut.label} at ${formatMillimetres(cut.position.value)} mm, tolerance ${toleranceText(cut)}`,
   );
-  return `${title}. From the jacket edge: ${cuts.join('; ')}.`;
+  return `${title}. From the ${plan.datum}: ${cuts.join('; ')}.`;
 }

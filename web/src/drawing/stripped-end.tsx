@@ -1,7 +1,8 @@
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { overBraid } from '@gorvane/core/cable/braid.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { cutOf } from '@gorvane/core/strip/strip-plan.ts';
+import type { CutLayer } from '@gorvane/core/strip/strip-plan.ts';
+import { cutOf, findCut } from '@gorvane/core/strip/strip-plan.ts';
 
 interface StrippedEndProps {
   readonly end: EndPlan;
@@ -9,38 +10,51 @@ interface StrippedEndProps {
   readonly scale: number;
 }
 
+/** Whether a step of an end that carries a name is done. */
+export function isStepDone(progress: UnitProgress, endId: string, name: string): boolean {
+  return progress.steps.some(
+    (step) => step.name === name && step.endId === endId && progress.done.has(step.id),
+  );
+}
+
 /** What a unit's end looks like between the first cut and the body: the layers that have been bared, tip toward negative x. */
 export function StrippedEnd({ end, progress, scale }: StrippedEndProps) {
   if (!progress) return null;
-  const isDone = (name: string) =>
-    progress.steps.some(
-      (step) => step.name === name && step.endId === end.end.id && progress.done.has(step.id),
-    );
+  const isDone = (name: string) => isStepDone(progress, end.end.id, name);
   if (!isDone('jacket') || isDone('insert')) return null;
-  const { cable, strip, card } = end;
+  const { cable, strip } = end;
   const conductor = cutOf(strip, 'conductor').position.value;
-  const dielectric = isDone('dielectric') ? cutOf(strip, 'dielectric').position.value : conductor;
-  const braid = isDone('braid') ? cutOf(strip, 'braid').position.value : dielectric;
+  const at = (layer: CutLayer, step: string, otherwise: number) =>
+    isDone(step) ? (findCut(strip, layer)?.position.value ?? otherwise) : otherwise;
+  const dielectric = at('dielectric', 'dielectric', conductor);
+  const shield = cable.tube ? at('tube', 'tube', dielectric) : at('braid', 'braid', dielectric);
   const layer = (className: string, to: number, diameter: number) => (
     <rect
       className={className}
-      x={-to * scale}
+      x={-Math.max(0, to) * scale}
       y={(-diameter * scale) / 2}
-      width={to * scale}
+      width={Math.max(0, to) * scale}
       height={diameter * scale}
     />
   );
   return (
     <g>
       {layer('copper', conductor, cable.conductor.diameter)}
-      {isDone('contact') &&
-        layer(
-          'pin-metal',
-          dielectric + card.features.pinBoreDepth.value + 3e-3,
-          card.features.pinOutside.value,
-        )}
       {layer('milk', dielectric, cable.dielectric.diameter)}
-      {layer('metal', braid, overBraid(cable))}
+      {strip.shield !== 'folded back' && layer('metal', shield, overBraid(cable))}
+      {isDone('contact') &&
+        end.strip.section
+          .filter(({ group }) => group === 'contact')
+          .map((ring) => (
+            <rect
+              key={ring.name}
+              className="pin-metal"
+              x={-ring.to * scale}
+              y={-(ring.outside[1] * scale) / 2}
+              width={(ring.to - ring.from) * scale}
+              height={ring.outside[1] * scale}
+            />
+          ))}
     </g>
   );
 }

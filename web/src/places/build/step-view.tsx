@@ -1,8 +1,8 @@
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import { layersOfStep } from '@gorvane/core/build/strip-steps.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import type { CutLayer } from '@gorvane/core/strip/strip-plan.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { Caution } from '../../controls/caution.tsx';
@@ -86,14 +86,6 @@ function Tiles({ step }: { readonly step: Step }) {
   );
 }
 
-const layersOfStep: Record<string, readonly CutLayer[]> = {
-  jacket: ['conductor'],
-  braid: ['braid'],
-  dielectric: ['dielectric', 'conductor'],
-  measure: ['braid', 'dielectric', 'conductor'],
-  'nick-and-whisker': [],
-};
-
 function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
   const end = plan.ends.find(({ end: { id } }) => id === step.endId);
   if (end && step.stage === 'Strip') {
@@ -102,7 +94,7 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
       <StripDrawing
         plan={end.strip}
         cable={end.cable}
-        layers={layersOfStep[step.name]}
+        layers={step.name === 'nick-and-whisker' ? [] : layersOfStep[step.name]}
         judged={measured && judgeStrip(end.strip, measured)}
         title={`Strip of end ${end.end.name}`}
       />

@@ -1,6 +1,6 @@
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import type { ChainItem } from '@gorvane/core/line/chain.ts';
-import { connectorSeries } from '@gorvane/core/line/connector-line.ts';
+import { connectorSeries } from '@gorvane/core/connector/series.ts';
 import { formatCapacitance, parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
 import { formatMetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';

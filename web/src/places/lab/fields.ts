@@ -1,5 +1,5 @@
-import type { ConnectorSeries } from '@gorvane/core/line/connector-line.ts';
-import { connectorSeries } from '@gorvane/core/line/connector-line.ts';
+import type { ConnectorSeries } from '@gorvane/core/connector/series.ts';
+import { connectorSeries } from '@gorvane/core/connector/series.ts';
 import { parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
 import { parseFrequencies, parseFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';

@@ -1,4 +1,4 @@
-import { connectorSeries } from '@gorvane/core/line/connector-line.ts';
+import { connectorSeries } from '@gorvane/core/connector/series.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import { NativeSelect } from '@mantine/core';
 import { QuantityField } from '../../controls/quantity-field.tsx';

@@ -113,7 +113,7 @@ describe('budget', () => {
   test('ranks, says why not, and makes a lead of what it found', async () => {
     const { router } = openAt('/lab/budget?length=3+m&limit=1');
     const row = await screen.findByRole('row', { name: /^RG-223 class/ });
-    await userEvent.click(within(row).getByRole('button', { name: 'Make a lead of it' }));
+    await userEvent.click(await within(row).findByRole('button', { name: 'Make a lead of it' }));
     await waitFor(() => expect(router.state.location.pathname).toMatch(/^\/leads\/.*choose$/));
     const lead = (await database.leads.toArray()).find(({ name }) => name === 'RG-223 class lead')!;
     expect(lead.legs[0]!.finishedLength).toBe(3);

@@ -1,22 +1,16 @@
 import type { Cable } from '@gorvane/core/cable/cable.ts';
-import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { Connector } from '@gorvane/core/connector/connector.ts';
-import { takesCrimpFerrule } from '@gorvane/core/fit/pin-and-ferrule.ts';
+import { connectorsFor } from '@gorvane/core/fit/find-end.ts';
+import type { House } from '@gorvane/core/house/house.ts';
 import { Button } from '@mantine/core';
+import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { useOwnCables } from '../../data/cables.ts';
+import { useHouse } from '../../data/live.ts';
 import { createLeadOf } from '../../data/new-lead.ts';
 
-/** The connector of the catalogue whose ferrule comes nearest to the jacket, of the cable's impedance. */
-function connectorFor(cable: Cable): Connector | undefined {
-  if (cable.structure !== 'coax' || !takesCrimpFerrule(cable)) return undefined;
-  const gap = (connector: Connector) => connector.features.ferruleBore - cable.jacket.diameter;
-  return connectors
-    .filter(({ impedance, features }) => {
-      const room = features.ferruleBore - cable.jacket.diameter;
-      return Math.abs(impedance - cable.nominalImpedance) < 3 && room > 0 && room < 1.2e-3;
-    })
-    .sort((a, b) => gap(a) - gap(b))[0];
+function connectorFor(cable: Cable, house: House | undefined): Connector | undefined {
+  return cable.structure === 'coax' && house ? connectorsFor(cable, house)[0] : undefined;
 }
 
 /** Makes a lead of a cable that was found, with ends that fit it; says why not where none does yet. */
@@ -31,7 +25,8 @@ export function MakeLead({
 }) {
   const navigate = useNavigate();
   const own = useOwnCables();
-  const connector = connectorFor(cable);
+  const house = useHouse();
+  const connector = useMemo(() => connectorFor(cable, house), [cable, house]);
   if (!connector) return <div className="soft">no connector kept yet</div>;
   const make = async () => {
     const entry = own?.find(({ id }) => id === cable.id)?.entry;

@@ -2,7 +2,6 @@ import { loadCable } from '@gorvane/core/cable/cable.ts';
 import { coaxCables } from '@gorvane/core/cable/catalogue/catalogue.ts';
 import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { FitCheck } from '@gorvane/core/fit/clearance.ts';
-import { takesCrimpFerrule } from '@gorvane/core/fit/pin-and-ferrule.ts';
 import { swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
 import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
@@ -324,7 +323,7 @@ function ChooseInputs({ lead, cards }: StageProps) {
       <NativeSelect
         label="Cable"
         value={record.pieces[0]!.cableId}
-        data={[...coaxCables, ...ownCoax].filter(takesCrimpFerrule).map(({ id, name, nominalImpedance }) => ({
+        data={[...coaxCables, ...ownCoax].map(({ id, name, nominalImpedance }) => ({
           value: id,
           label: `${name}, ${nominalImpedance} ohm`,
         }))}

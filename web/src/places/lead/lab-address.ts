@@ -1,10 +1,10 @@
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { seriesOfConnector } from '@gorvane/core/line/connector-line.ts';
+
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
 
-const endsOf = (plan: LeadPlan) => plan.ends.map(({ connector }) => seriesOfConnector(connector).id);
+const endsOf = (plan: LeadPlan) => plan.ends.map(({ connector }) => connector.series.id);
 const lengthOf = (plan: LeadPlan) => plan.cuts[0]!.betweenJackets;
 
 /** The address of the lab's budget for the run of a lead. */

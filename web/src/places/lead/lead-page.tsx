@@ -1,3 +1,4 @@
+import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
@@ -180,8 +181,7 @@ function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
     <div className="page-head">
       <h1>{lead.record.name}</h1>
       <span className="soft">
-        {plan.ends[0]!.cable.name},{' '}
-        {plan.ends.map(({ connector }) => `${connector.series} ${connector.sex}`).join(' to ')},{' '}
+        {plan.ends[0]!.cable.name}, {plan.ends.map(({ connector }) => seriesAndSex(connector)).join(' to ')},{' '}
         {formatMetres(lead.record.legs[0]!.finishedLength)}
       </span>
       <div className="actions">

@@ -1,7 +1,6 @@
-import { gaugeCardProblems } from '@gorvane/core/connector/gauge-card.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
-import type { FeatureDefinition } from '@gorvane/core/connector/features.ts';
-import { featureDefinitions } from '@gorvane/core/connector/features.ts';
+import type { FeatureName } from '@gorvane/core/connector/features.ts';
+import { featureDefinition } from '@gorvane/core/connector/features.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
@@ -77,7 +76,7 @@ function CutTable({ end }: { readonly end: EndPlan }) {
       <thead>
         <tr>
           <th scope="col">Cut</th>
-          <th scope="col">From the jacket edge</th>
+          <th scope="col">From the {end.strip.datum}</th>
           <th scope="col">Tolerance</th>
           <th scope="col">From the cut end</th>
         </tr>
@@ -112,7 +111,10 @@ function CutTable({ end }: { readonly end: EndPlan }) {
 
 function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readonly end: EndPlan }) {
   const [unfolded, setUnfolded] = useState(false);
-  const shown = featureDefinitions.filter(({ first }) => first || unfolded);
+  const { firstFeatures, foldedFeatures } = end.method;
+  const onCard = (name: FeatureName) => end.card.features[name] !== undefined;
+  const folded = foldedFeatures.filter(onCard);
+  const shown = [...firstFeatures, ...(unfolded ? folded : [])].filter(onCard);
   return (
     <>
       <div>
@@ -128,16 +130,14 @@ function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readon
       </div>
       <p className="soft">Measure the connector in your hand. Figures marked assumed are class values.</p>
       <div>
-        {shown.map((feature) => (
-          <FeatureRow key={feature.name} feature={feature} card={card} />
+        {shown.map((name, index) => (
+          <FeatureRow key={name} name={name} card={card} end={end} folded={index >= firstFeatures.length} />
         ))}
       </div>
       <UnstyledButton className="figure" onClick={() => setUnfolded((was) => !was)} aria-expanded={unfolded}>
-        {unfolded
-          ? 'Fewer features'
-          : `${featureDefinitions.length - shown.length} more features, assumed unless measured`}
+        {unfolded ? 'Fewer features' : `${folded.length} more features, assumed unless measured`}
       </UnstyledButton>
-      {gaugeCardProblems(card.record).map(({ feature, message }) => (
+      {end.cardProblems.map(({ feature, message }) => (
         <p key={feature} className="out" role="alert">
           ■ {message}
         </p>
@@ -147,13 +147,19 @@ function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readon
 }
 
 function FeatureRow({
-  feature,
+  name,
   card,
+  end,
+  folded,
 }: {
-  readonly feature: FeatureDefinition;
+  readonly name: FeatureName;
   readonly card: Draft<GaugeCard>;
+  readonly end: EndPlan;
+  readonly folded: boolean;
 }) {
-  const { value, state } = card.record.features[feature.name];
+  const feature = featureDefinition(name);
+  const { value, state } = card.record.features[name] ?? end.card.features[name]!;
+  const problem = end.cardProblems.find((candidate) => candidate.feature === name);
   const read = (text: string) => {
     const metres = parseLength(text);
     if (!(metres >= feature.min && metres <= feature.max))
@@ -163,20 +169,21 @@ function FeatureRow({
       );
     card.edit('gauge card', (now) => ({
       ...now,
-      features: { ...now.features, [feature.name]: { value: metres, state: 'measured' } },
+      features: { ...now.features, [name]: { value: metres, state: 'measured' } },
     }));
   };
   return (
     <div className="field-row">
-      <label htmlFor={`feature-${feature.name}`}>
+      <label htmlFor={`feature-${name}`}>
         {feature.label} <em>{feature.symbol}</em>
-        {!feature.first && <div className="soft">{feature.how}</div>}
+        {folded && <div className="soft">{feature.how}</div>}
       </label>
       <QuantityField
-        id={`feature-${feature.name}`}
+        id={`feature-${name}`}
         title={feature.how}
-        field={`${card.key}/${feature.name}`}
+        field={`${card.key}/${name}`}
         written={`${formatMillimetres(value, 2)} mm`}
+        aria-invalid={problem !== undefined}
         onRead={read}
       />
       <VerdictMark verdict={state} />

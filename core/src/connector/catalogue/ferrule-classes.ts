@@ -1,0 +1,116 @@
+/** What a size of cable decides about a ferrule connector, millimetres. Engineering values, class-typical. */
+interface FerruleFigures {
+  readonly name: string;
+  readonly forCoax: string;
+  /** Hex across flats. */
+  readonly ferruleDie: number;
+  readonly pinDie: number;
+  readonly stemLength: number;
+  readonly stemOutside: number;
+  readonly stemBore: number;
+  readonly ferruleLength: number;
+  readonly ferruleBore: number;
+  readonly ferruleWall: number;
+  readonly pinBore: number;
+  readonly pinOutside: number;
+}
+
+const figures = (
+  name: string,
+  forCoax: string,
+  [ferruleDie, pinDie]: readonly [number, number],
+  [stemLength, stemOutside, stemBore]: readonly [number, number, number],
+  [ferruleLength, ferruleBore, ferruleWall]: readonly [number, number, number],
+  [pinBore, pinOutside]: readonly [number, number],
+): FerruleFigures => ({
+  name,
+  forCoax,
+  ferruleDie,
+  pinDie,
+  stemLength,
+  stemOutside,
+  stemBore,
+  ferruleLength,
+  ferruleBore,
+  ferruleWall,
+  pinBore,
+  pinOutside,
+});
+
+/** Sizes of cable that ferrule connectors are made for. */
+export const ferruleClasses = {
+  '2.5': figures(
+    '2.5 mm',
+    '2.5 mm coax (RG-316 and RG-174 class)',
+    [4.52, 1.07],
+    [7.6, 2.3, 1.6],
+    [8.5, 3.3, 0.75],
+    [0.6, 1.4],
+  ),
+  '5': figures(
+    '5 mm',
+    '5 mm coax (RG-58 and RG-223 class)',
+    [5.41, 1.73],
+    [9.4, 3.7, 3.1],
+    [11.5, 5.6, 0.4],
+    [1.02, 2.1],
+  ),
+  '6': figures(
+    '6 mm',
+    '6 mm coax of 75 ohm (RG-59 class)',
+    [6.48, 1.73],
+    [9.8, 4.5, 3.9],
+    [12, 6.4, 0.45],
+    [0.7, 2.1],
+  ),
+  '6-50': figures(
+    '6 mm',
+    '6 mm coax of 50 ohm (RG-8X class, low-loss foam 6 mm)',
+    [6.48, 2.54],
+    [9.8, 4.6, 4.05],
+    [12.5, 6.5, 0.45],
+    [1.6, 2.6],
+  ),
+  'rg-6': figures(
+    'RG-6',
+    '7 mm coax of 75 ohm (RG-6 class)',
+    [8.23, 1.73],
+    [10, 5.5, 4.85],
+    [13, 7.4, 0.6],
+    [1.15, 2.1],
+  ),
+  '10': figures(
+    '10 mm',
+    '10 mm coax (RG-213 class)',
+    [10.9, 2.54],
+    [12, 8.3, 7.5],
+    [17, 10.8, 0.7],
+    [2.45, 3.6],
+  ),
+  '10-low-loss': figures(
+    '10 mm low-loss',
+    'low-loss foam 10 mm',
+    [10.9, 2.54],
+    [12, 8.3, 7.5],
+    [17, 10.8, 0.7],
+    [2.85, 4],
+  ),
+  '13-low-loss': figures(
+    '13 mm low-loss',
+    'low-loss foam 13 mm',
+    [13.1, 2.54],
+    [13, 10.5, 9.65],
+    [19, 13.2, 0.8],
+    [3.75, 5],
+  ),
+  '15-low-loss': figures(
+    '15 mm low-loss',
+    'low-loss foam 15 mm',
+    [15.5, 2.54],
+    [14, 12.7, 11.8],
+    [21, 15.5, 0.9],
+    [4.6, 6],
+  ),
+} as const satisfies Record<string, FerruleFigures>;
+
+export type FerruleClass = keyof typeof ferruleClasses;

@@ -1,0 +1,158 @@
+import { shieldThickness } from '../cable/braid.ts';
+import type { FeatureName } from '../connector/features.ts';
+import { featureTerm, featureValue } from '../connector/gauge-card.ts';
+import type { EndInput } from '../method/method.ts';
+import type { Term } from '../quantity/explained.ts';
+import { cableTerm } from '../strip/write-strip.ts';
+import { overFoil } from '../strip/cable-rings.ts';
+import type { FitCheck } from './clearance.ts';
+import { judgeClearance } from './clearance.ts';
+import { dieTolerance, judgeDie, nearestDie } from './die.ts';
+
+const mm = 1e-3;
+
+/** A feature of the end's gauge card as the term of a fit check, in lower case. */
+export function holeTerm({ card }: EndInput, name: FeatureName): Term {
+  const { symbol: _symbol, ...term } = featureTerm(card, name);
+  return { ...term, label: term.label.toLowerCase() };
+}
+
+/** Jacket through a part that slides over it. Clearances are engineering values. */
+export function jacketThrough(input: EndInput, name: FeatureName, part: string, loose = 1 * mm): FitCheck {
+  return judgeClearance({
+    id: 'entry',
+    label: `Jacket through the ${part}`,
+    hole: holeTerm(input, name),
+    shaft: cableTerm('jacket diameter', input.cable.jacket.diameter),
+    free: 0.1 * mm,
+    loose,
+    tooTight: `The ${part} will not go on the jacket: choose the connector for this cable size.`,
+    tight: `The ${part} goes on with a push and may roll the jacket back: turn it as it goes.`,
+    tooLoose: `The ${part} is for a thicker cable and will not hold this jacket.`,
+  });
+}
+
+/** The braid laid on a stem or nose, as a term. */
+export function braidOnStem(input: EndInput, name: FeatureName = 'stemOutside'): Term {
+  const stem = holeTerm(input, name);
+  return {
+    ...cableTerm('braid on the stem', stem.value + 2 * shieldThickness(input.cable)),
+  };
+}
+
+/** The ferrule over braid and stem, and over the length of the stem. */
+export function ferruleChecks(input: EndInput): FitCheck[] {
+  const length = holeTerm(input, 'ferruleLength');
+  const stem = holeTerm(input, 'stemLength');
+  const cover = Math.max(0, (length.value - stem.value) * 1e3).toFixed(1);
+  return [
+    judgeClearance({
+      id: 'ferrule',
+      label: 'Ferrule over braid and stem',
+      hole: holeTerm(input, 'ferruleBore'),
+      shaft: braidOnStem(input),
+      free: 0.1 * mm,
+      loose: 1 * mm + 0.1 * featureValue(input.card, 'ferruleBore'),
+      tooTight: 'The ferrule will not pass over the braid on the stem.',
+      tight: 'The ferrule takes the braid with it: hold the braid flat while it goes over.',
+      tooLoose: 'The ferrule crimps air: the braid will not be held.',
+    }),
+    judgeClearance({
+      id: 'ferrule-length',
+      label: 'Ferrule over the stem, onto the jacket',
+      hole: length,
+      shaft: stem,
+      free: 1 * mm,
+      loose: 14 * mm,
+      tooTight: 'The ferrule is shorter than the stem: braid stays bare.',
+      tight: `The ferrule covers only ${cover} mm of jacket: little relief.`,
+      tooLoose: 'The ferrule is much longer than the stem: it is another connector’s.',
+    }),
+  ];
+}
+
+/** The dielectric, with foil that stays on it, in a bore. */
+export function dielectricIn(input: EndInput, name: FeatureName, part: string, loose = 0.5 * mm): FitCheck {
+  const { cable } = input;
+  return judgeClearance({
+    id: 'dielectric',
+    label: `Dielectric in the ${part}`,
+    hole: holeTerm(input, name),
+    shaft: cableTerm(cable.foil ? 'dielectric with foil' : 'dielectric diameter', overFoil(cable)),
+    free: 0.05 * mm,
+    loose,
+    tooTight: `The ${part} will not go over the dielectric: it would peel it.`,
+    tight: `The ${part} goes over the dielectric with a twist; watch that it does not push the dielectric back.`,
+    tooLoose: `The dielectric rattles in the ${part}: the contact is not centred and the match suffers.`,
+  });
+}
+
+/** The conductor in the bore that takes it. */
+export function conductorIn(input: EndInput, name: FeatureName, part: string, loose = 0.3 * mm): FitCheck {
+  const { conductor } = input.cable;
+  return judgeClearance({
+    id: 'conductor',
+    label: `Conductor in the ${part}`,
+    hole: holeTerm(input, name),
+    shaft: cableTerm('conductor diameter', conductor.diameter),
+    free: 0.02 * mm,
+    loose,
+    tooTight: `The conductor will not enter the ${part}.`,
+    tight:
+      conductor.strands > 1
+        ? 'Twist the strands tight, or one stays outside.'
+        : 'The conductor enters only when it is straight and free of burr.',
+    tooLoose: `The ${part} is for a thicker conductor and will not hold this one.`,
+  });
+}
+
+/** How the contact is fixed here, and why: what the connector is made for, solder by house practice or for want of a die. */
+export function contactFixing({ connector, house }: Pick<EndInput, 'connector' | 'house'>): {
+  readonly how: 'crimp' | 'solder';
+  readonly why: string;
+} {
+  const { contactFixing: made, pinDie } = connector;
+  if (made !== 'crimp' || pinDie === null) return { how: 'solder', why: 'It is made to be soldered.' };
+  if (house.practice.centreContact === 'solder')
+    return { how: 'solder', why: 'House practice solders contacts.' };
+  const nearest = nearestDie(pinDie, house.dies);
+  if (nearest === undefined || Math.abs(nearest - pinDie) > dieTolerance + 1e-8)
+    return { how: 'solder', why: 'The shop has no exact die for it.' };
+  return { how: 'crimp', why: 'It is made to be crimped, and the shop has its die.' };
+}
+
+/** The dies that this end needs, from what the shop has. */
+export function dieChecks(input: EndInput): FitCheck[] {
+  const { connector, house } = input;
+  const ferrule =
+    connector.ferruleDie === null
+      ? []
+      : [judgeDie('ferrule-die', 'Die for the ferrule', connector.ferruleDie, house.dies)];
+  const pin =
+    connector.pinDie === null || contactFixing(input).how === 'solder'
+      ? []
+      : [judgeDie('pin-die', 'Die for the contact', connector.pinDie, house.dies)];
+  return [...ferrule, ...pin];
+}
+
+/** Whether metal of the cable and of the shell takes solder: aluminium does not, nickel hardly. */
+export function solderingCheck(input: EndInput, what: 'shell' | 'shield'): FitCheck {
+  const { cable, connector } = input;
+  const shield = cable.tube ? cable.tube.metal : (cable.braids[0]?.wireLayers.at(-1)?.metal ?? 'none');
+  const refuses = what === 'shield' ? shield === 'aluminium' || shield === 'none' : false;
+  const badly = what === 'shell' && connector.plating === 'nickel';
+  const metal = what === 'shell' ? connector.plating : shield;
+  return {
+    id: `solder-${what}`,
+    label: what === 'shell' ? 'Shell takes solder' : 'Shield takes solder',
+    verdict: refuses ? 'does not fit' : badly ? 'tight' : 'fits',
+    hole: { label: `${what}: ${metal}`, value: NaN, kind: 'length' },
+    shaft: { label: 'solder', value: NaN, kind: 'length' },
+    margin: NaN,
+    consequence: refuses
+      ? 'Aluminium takes no solder: choose a crimped or clamped end.'
+      : badly
+        ? 'Nickel takes solder badly: file the rims of the holes bright and use flux, or choose a silver-plated shell.'
+        : '',
+  };
+}

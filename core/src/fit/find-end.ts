@@ -1,0 +1,211 @@
+import type { CoaxCable } from '../cable/cable.ts';
+import { connectors } from '../connector/catalogue/catalogue.ts';
+import type { Connector } from '../connector/connector.ts';
+import { hasPin, seriesAndSex } from '../connector/connector.ts';
+import { nominalGaugeCard } from '../connector/gauge-card.ts';
+import type { MethodName } from '../connector/method-name.ts';
+import type { SeriesId } from '../connector/series.ts';
+import type { House, ShopTool } from '../house/house.ts';
+import type { Lead } from '../lead/lead.ts';
+import { powerLimits } from '../line/power-rating.ts';
+import type { EndInput, Method } from '../method/method.ts';
+import { methodOf } from '../method/methods.ts';
+import type { LeadPart } from '../thread/threaded-parts.ts';
+import { reliefShrink } from '../thread/threaded-parts.ts';
+import type { FitCheck } from './clearance.ts';
+import { frequencyChecks } from './frequency-limit.ts';
+import { swrOfPiece } from './impedance.ts';
+import { sealFor } from './seal.ts';
+
+/** The port that an end has to mate with. */
+export interface MatingPort {
+  readonly seriesId: SeriesId;
+  readonly sex: 'plug' | 'socket';
+  readonly reversePolarity: boolean;
+}
+
+/** What an end is wanted for. Hertz, watts, ohm. */
+export interface EndWant {
+  /** Null where any series will do. */
+  readonly port: MatingPort | null;
+  readonly cable: CoaxCable;
+  readonly systemImpedance: number;
+  readonly frequency: number;
+  readonly power: number;
+  readonly environment: Lead['environment'];
+  /** Null where any will do. */
+  readonly method: MethodName | null;
+  readonly house: House;
+}
+
+/** Why an end does not do, or does with care. */
+export interface EndReason {
+  readonly weight: 'against' | 'care';
+  readonly text: string;
+}
+
+/** One connector of the catalogue against what is wanted. */
+export interface EndCandidate {
+  readonly connector: Connector;
+  readonly method: Method;
+  readonly input: EndInput;
+  readonly fit: readonly FitCheck[];
+  readonly verdict: FitCheck['verdict'];
+  readonly reasons: readonly EndReason[];
+  /** What must be in the bag beside the connector: ferrule, shrink, dies, tools. */
+  readonly bag: readonly string[];
+}
+
+/** More than this at the working frequency and the piece of other impedance is against it: 20 dB return loss. */
+const mostSwrOfPiece = 1.22;
+
+function matingReasons({ port }: EndWant, connector: Connector): EndReason[] {
+  if (!port) return [];
+  const against = (text: string): EndReason => ({ weight: 'against', text });
+  const { series, sex, reversePolarity } = connector;
+  if (series.id !== port.seriesId)
+    return [against(`It is ${series.name.replace(' pair', '')}, the port is another series.`)];
+  if (sex === port.sex || sex === 'splice') return [against(`The port is a ${port.sex} and so is this.`)];
+  if (reversePolarity !== port.reversePolarity)
+    return [
+      against(
+        `Polarity: this has a ${hasPin(connector) ? 'pin' : 'socket'} where the port has one too. It screws on and makes no contact.`,
+      ),
+    ];
+  return [];
+}
+
+function lineReasons(
+  { cable, systemImpedance, frequency, power, environment }: EndWant,
+  { series }: Connector,
+): EndReason[] {
+  const reasons: EndReason[] = [];
+  for (const { label, limit, verdict } of frequencyChecks(
+    cable,
+    [{ name: 'the connector', series }],
+    [frequency],
+  ))
+    if (verdict === 'does not fit')
+      reasons.push({
+        weight: 'against',
+        text: `Working frequency above ${label}: ${(limit / 1e9).toPrecision(2)} GHz.`,
+      });
+  const swr = swrOfPiece(
+    { label: series.name, impedance: series.impedance, length: series.length / series.velocityFactor },
+    systemImpedance,
+    frequency,
+  );
+  if (swr > mostSwrOfPiece)
+    reasons.push({
+      weight: 'against',
+      text: `${series.impedance} ohm in ${systemImpedance}: SWR ${swr.toFixed(2)} at the working frequency.`,
+    });
+  const use = { frequency, ambientCelsius: 25, duty: 1, swr: 1, altitude: 0 };
+  const limit = powerLimits(cable, [series], use).find(({ part }) => part === series.name);
+  if (limit && limit.power < power)
+    reasons.push({
+      weight: 'against',
+      text: `It stands ${limit.power.toPrecision(2)} W there (${limit.kind}).`,
+    });
+  if (environment !== 'indoor' && !series.weatherproof && series.coupling !== 'none')
+    reasons.push({
+      weight: 'care',
+      text: 'Mated it is not sealed: wrap the mated pair, or choose a sealed series.',
+    });
+  return reasons;
+}
+
+function toolReasons(method: Method, house: House): EndReason[] {
+  const missing = method.traits.shopTools.filter((tool) => !house.tools.includes(tool as ShopTool));
+  return missing.map((tool) => ({ weight: 'against', text: `The shop has no ${tool} (House).` }));
+}
+
+function bagOf(want: EndWant, input: EndInput, method: Method): string[] {
+  const { connector, house, cable } = input;
+  const parts = method.parts(input).map(({ kind }) => kind);
+  const seal = sealFor(want.environment, cable.jacket.diameter, house);
+  const shrink: LeadPart['label'][] = shrinkFor(input, method, want.environment);
+  const dies = [connector.ferruleDie, connector.pinDie].flatMap((die) =>
+    die === null ? [] : [`hex die ${(die * 1e3).toFixed(2)} mm`],
+  );
+  return [
+    seriesAndSex(connector),
+    ...parts,
+    ...shrink,
+    ...(seal.tape && method.relief(input) ? ['self-amalgamating tape'] : []),
+    ...new Set(dies),
+    ...method.traits.shopTools,
+  ];
+}
+
+function shrinkFor(input: EndInput, method: Method, environment: Lead['environment']): string[] {
+  const choice = reliefShrink(input, method, environment);
+  if (!choice) return [];
+  return [choice.choice?.shrink.name ?? 'a shrink that the shop does not keep'];
+}
+
+const order = { fits: 0, tight: 1, 'does not fit': 2 } as const;
+
+/** One connector judged for a want. */
+export function judgeEnd(want: EndWant, connector: Connector): EndCandidate {
+  const method = methodOf(connector.method);
+  const { house, cable, power } = want;
+  const card = nominalGaugeCard(connector, 'nominal', 'nominal', house.changedAt);
+  const input: EndInput = { endId: 'end', endName: '', cable, connector, card, house, power };
+  const refusal = method.refuses(cable);
+  const fit = refusal === null ? method.fit(input) : [];
+  const misfits = fit
+    .filter(({ verdict }) => verdict !== 'fits')
+    .map(({ verdict, label, consequence }): EndReason => ({
+      weight: verdict === 'tight' ? 'care' : 'against',
+      text: `${label}: ${consequence}`,
+    }));
+  const reasons: EndReason[] = [
+    ...matingReasons(want, connector),
+    ...(want.method !== null && want.method !== connector.method
+      ? [{ weight: 'against' as const, text: `It is ${connector.method}.` }]
+      : []),
+    ...(refusal === null ? [] : [{ weight: 'against' as const, text: refusal }]),
+    ...misfits,
+    ...lineReasons(want, connector),
+    ...toolReasons(method, house),
+  ];
+  const verdict = reasons.some(({ weight }) => weight === 'against')
+    ? 'does not fit'
+    : reasons.length > 0
+      ? 'tight'
+      : 'fits';
+  return {
+    connector,
+    method,
+    input,
+    fit,
+    verdict,
+    reasons,
+    bag: refusal === null ? bagOf(want, input, method) : [],
+  };
+}
+
+/** Every end of the catalogue for a want, those that do first, then by how little stands against them. */
+export function findEnds(want: EndWant): EndCandidate[] {
+  return connectors
+    .map((connector) => judgeEnd(want, connector))
+    .sort((a, b) => order[a.verdict] - order[b.verdict] || a.reasons.length - b.reasons.length);
+}
+
+/** Connectors that go on a cable and suit its impedance, the freest fit first. */
+export function connectorsFor(cable: CoaxCable, house: House): Connector[] {
+  const want: EndWant = {
+    port: null,
+    cable,
+    systemImpedance: cable.nominalImpedance < 62 ? 50 : 75,
+    frequency: 30e6,
+    power: 1,
+    environment: 'indoor',
+    method: null,
+    house,
+  };
+  return findEnds(want)
+    .filter(({ verdict }) => verdict !== 'does not fit')
+    .map(({ connector }) => connector);
+}

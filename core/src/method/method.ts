@@ -1,0 +1,77 @@
+import type { RecipeInput } from '../build/recipe.ts';
+import type { StepDraft } from '../build/step-draft.ts';
+import type { CoaxCable } from '../cable/cable.ts';
+import type { Connector } from '../connector/connector.ts';
+import type { FeatureName } from '../connector/features.ts';
+import type { FeatureRule, GaugeCard } from '../connector/gauge-card.ts';
+import type { MethodName } from '../connector/method-name.ts';
+import type { FitCheck } from '../fit/clearance.ts';
+import type { House } from '../house/house.ts';
+import type { StripPlan } from '../strip/strip-plan.ts';
+
+/** What the questions about one end are answered from. */
+export interface EndInput {
+  readonly endId: string;
+  readonly endName: string;
+  readonly cable: CoaxCable;
+  readonly connector: Connector;
+  readonly card: GaugeCard;
+  readonly house: House;
+  /** Power into the lead, watts: some house practice depends on it. */
+  readonly power: number;
+}
+
+/** How a part that slides on the cable looks from the side. */
+export type PartForm = 'ferrule' | 'nut' | 'ring' | 'coupling' | 'boot' | 'tube' | 'sleeve' | 'beads';
+
+/** A part that the method wants on the cable before the end is closed. Metres. */
+export interface MethodPart {
+  /** Its kind within the end; `<endId>/<kind>` is its stable id. */
+  readonly kind: string;
+  readonly form: PartForm;
+  /** Middle of its place in the finished joint, back from the datum; the order along the cable follows it. */
+  readonly back: number;
+  readonly opening: number;
+  readonly outside: number;
+  readonly fixedOutside: number;
+  /** The face that looks toward the end; absent where either way round will do. */
+  readonly face?: string;
+}
+
+/** What is behind the connector once it is closed: what a relief shrink goes over. Metres. */
+export interface ReliefPlace {
+  /** Diameter of the rear of the connector, and how much of it the shrink covers. */
+  readonly over: number;
+  readonly covered: number;
+}
+
+/** What a person weighs when methods are compared. */
+export interface MethodTraits {
+  /** Why one would take it. */
+  readonly because: string;
+  readonly reusable: boolean;
+  readonly heat: 'none' | 'small iron' | 'big iron';
+  /** The stripped-down list of what it needs besides a strip tool. */
+  readonly needs: readonly string[];
+  /** What a shop must list in House for it, by name; empty where dies or hands do. */
+  readonly shopTools: readonly string[];
+}
+
+/** A way that an end is put on a cable: adding one is adding its file and its connectors. */
+export interface Method {
+  readonly name: MethodName;
+  readonly traits: MethodTraits;
+  /** What its gauge card asks for; the first few decide the strip, the others are folded away. */
+  readonly firstFeatures: readonly FeatureName[];
+  readonly foldedFeatures: readonly FeatureName[];
+  readonly rules: readonly FeatureRule[];
+  /** Why it does not go on a kind of cable at all; null when it does. */
+  readonly refuses: (cable: CoaxCable) => string | null;
+  readonly fit: (input: EndInput) => FitCheck[];
+  readonly strip: (input: EndInput) => StripPlan;
+  readonly parts: (input: EndInput) => MethodPart[];
+  /** Null where nothing is shrunk over the rear. */
+  readonly relief: (input: EndInput) => ReliefPlace | null;
+  /** Strip and Join. */
+  readonly steps: (input: RecipeInput) => StepDraft[];
+}

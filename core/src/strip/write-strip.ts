@@ -1,0 +1,80 @@
+import type { House } from '../house/house.ts';
+import { cutUncertainty } from '../house/house.ts';
+import type { Explained, Term } from '../quantity/explained.ts';
+import type { CutLayer, StripCut, StripPlan } from './strip-plan.ts';
+
+/** A cut as a method states it: where, how far it may be off, and what then happens. Metres. */
+export interface CutDraft {
+  readonly layer: CutLayer;
+  readonly label: string;
+  readonly position: Explained;
+  readonly plus: number;
+  readonly minus: number;
+  readonly tooLong: string;
+  readonly tooShort: string;
+}
+
+/** A strip as a method states it. */
+export interface StripDraft
+  extends
+    Pick<StripPlan, 'endId' | 'rearLip' | 'covered' | 'section' | 'planes'>,
+    Partial<Pick<StripPlan, 'datum' | 'shield' | 'contactRides'>> {
+  readonly cuts: readonly CutDraft[];
+  readonly cutWith?: keyof typeof cutUncertainty;
+  /** Cuts of a two-position prep tool, by what they bare. */
+  readonly prepTool?: readonly { label: string; from: CutLayer | 'datum' }[];
+}
+
+/** A length with the sum it came from. */
+export function lengthOf(value: number, formula: string, terms: readonly Term[], source: string): Explained {
+  return { value, kind: 'length', formula, terms: [...terms], source };
+}
+
+/** A clearance that a joint needs, as a term: an engineering value. */
+export function clearanceTerm(label: string, value: number, symbol = 'g'): Term {
+  return { label, value, kind: 'length', symbol };
+}
+
+/** A dimension of the cable, as a term: nominal until measured. */
+export function cableTerm(label: string, value: number): Term {
+  return { label, value, kind: 'length', assumed: true };
+}
+
+const toolNames: Readonly<Record<keyof typeof cutUncertainty, string>> = {
+  tool: 'prep tool',
+  blade: 'blade',
+  saw: 'fine saw',
+  coring: 'coring tool',
+};
+
+/** Completes a strip: distances from the cut end, and what the shop's way of cutting cannot hold. */
+export function writeStrip(draft: StripDraft, house: House): StripPlan {
+  const cutWith = draft.cutWith ?? house.practice.stripping;
+  const uncertainty = cutUncertainty[cutWith];
+  const end = draft.cuts.find(({ layer }) => layer === 'conductor')!.position.value;
+  const fromEnd = (layer: CutLayer | 'datum'): Explained => {
+    const cut = draft.cuts.find((candidate) => candidate.layer === layer);
+    const conductor = draft.cuts.find((candidate) => candidate.layer === 'conductor')!.position;
+    const terms: Term[] = [{ label: 'Conductor end', value: conductor.value, kind: 'length' }];
+    if (cut) terms.push({ label: cut.label, value: -cut.position.value, kind: 'length' });
+    return lengthOf(end - (cut?.position.value ?? 0), 'conductor end - cut', terms, 'geometry');
+  };
+  return {
+    endId: draft.endId,
+    datum: draft.datum ?? 'jacket edge',
+    shield: draft.shield ?? 'forward',
+    contactRides: draft.contactRides ?? false,
+    rearLip: draft.rearLip,
+    covered: draft.covered,
+    section: draft.section,
+    planes: draft.planes,
+    prepTool: (draft.prepTool ?? []).map(({ label, from }) => ({ label, at: fromEnd(from) })),
+    methodUncertainty: uncertainty,
+    strippedWith: toolNames[cutWith],
+    cuts: draft.cuts.map((cut): StripCut => ({
+      ...cut,
+      fromCutEnd: end - cut.position.value,
+      beyondMethod: Math.min(cut.plus, cut.minus) < uncertainty - 1e-9,
+    })),
+  };
+}
