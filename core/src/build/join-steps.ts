@@ -55,10 +55,14 @@ export function noShortStep(
   input: RecipeInput,
   moment: string,
   rework: HoldPoint['rework'],
-  why = 'This is the last moment at which a short costs nothing.',
+  {
+    name = 'no-short',
+    why = 'This is the last moment at which a short costs nothing.',
+    caution = null as string | null,
+  } = {},
 ): StepDraft {
   return {
-    name: 'no-short',
+    name,
     stage: 'Join',
     title: `Measure centre to body, end ${input.endName}`,
     text: {
@@ -67,6 +71,7 @@ export function noShortStep(
       experienced: 'Contact to body: open, also when moved.',
     },
     why,
+    caution,
     tools: [{ label: 'Ohm meter', setting: 'highest range' }],
     hold: {
       label: `No short ${moment}`,
@@ -78,6 +83,15 @@ export function noShortStep(
       rework,
     },
   };
+}
+
+/** The same once heat has been at the joint: a dielectric that went soft lets the conductor wander. */
+export function afterHeatStep(input: RecipeInput, rework: HoldPoint['rework']): StepDraft {
+  return noShortStep(input, 'after the heat, when it is cold', rework, {
+    name: 'after-heat',
+    why: 'A dielectric that went soft lets the conductor wander into the shield.',
+    caution: 'The body stays hot for minutes: let it cool, then measure.',
+  });
 }
 
 /** How far the contact stands before or behind its place, judged by what the series allows. */

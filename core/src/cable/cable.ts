@@ -62,6 +62,8 @@ export interface CoaxCable extends CableBase {
     readonly wall: number;
     readonly outside: number;
     readonly corrugated: boolean;
+    /** Of the corrugation; null for a smooth tube. */
+    readonly pitch: number | null;
   } | null;
   readonly jacket: Jacket;
   /** Metres, where the type states its own. */
@@ -173,6 +175,7 @@ function loadCoax(entry: CoaxEntry): CoaxCable {
           wall: tube.wallMm * mm,
           outside: tube.outsideMm * mm,
           corrugated: tube.corrugated,
+          pitch: tube.pitchMm === undefined ? null : tube.pitchMm * mm,
         }
       : null,
     jacket: toJacket(entry.jacket),

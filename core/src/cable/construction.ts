@@ -79,6 +79,8 @@ export const coaxEntrySchema = commonSchema.extend({
       wallMm: millimetres,
       outsideMm: millimetres,
       corrugated: z.boolean(),
+      /** Valley to valley, of a corrugated tube. */
+      pitchMm: millimetres.optional(),
     })
     .optional(),
   jacket: jacketSchema,

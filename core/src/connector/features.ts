@@ -93,7 +93,7 @@ const definitions = {
     40,
   ),
 
-  couplingBore: feature('Coupling bore', 'K', 'smallest inside diameter of the loose coupling ring', 3, 60),
+  couplingBore: feature('Coupling bore', 'K', 'smallest inside diameter of the loose coupling ring', 2, 60),
   tipBore: feature('Tip bore', 'c', 'inside diameter of the hollow tip', 0.5, 6),
   tipOutside: feature('Tip outside diameter', 'q', 'of the hollow tip', 1, 8),
   threadLength: feature(

@@ -156,3 +156,26 @@ export function solderingCheck(input: EndInput, what: 'shell' | 'shield'): FitCh
         : '',
   };
 }
+
+/** A thread that bites what is screwed into it: it must be smaller, but not by much. Engineering values. */
+export function biteCheck(input: EndInput, name: FeatureName, part: string, over: number): FitCheck {
+  const hole = holeTerm(input, name);
+  const shaft = cableTerm('what it bites', over);
+  const bite = over - hole.value;
+  const verdict =
+    bite >= 0.15 * mm && bite <= 0.9 * mm ? 'fits' : bite > 0 && bite <= 1.3 * mm ? 'tight' : 'does not fit';
+  return {
+    id: 'bite',
+    label: `Grip of the ${part}`,
+    verdict,
+    hole,
+    shaft,
+    margin: -bite,
+    consequence:
+      verdict === 'fits'
+        ? ''
+        : bite <= 0.15 * mm
+          ? `The ${part} has hardly anything to bite: the cable pulls out.`
+          : `The ${part} cuts deep: it turns hard and may tear what it bites.`,
+  };
+}

@@ -86,7 +86,13 @@ export type Practice = House['practice'];
 export type Shrink = z.infer<typeof shrinkSchema>;
 
 /** Uncertainty of a cut by hand, metres (plus or minus), by how it is made. Engineering values. */
-export const cutUncertainty = { tool: 0.3e-3, blade: 0.8e-3, saw: 1e-3, coring: 0.5e-3 } as const;
+export const cutUncertainty = {
+  tool: 0.3e-3,
+  blade: 0.8e-3,
+  saw: 1e-3,
+  coring: 0.5e-3,
+  flush: 0.1e-3,
+} as const;
 
 /** The id of the one house record. */
 export const houseId = 'house';

@@ -21,6 +21,9 @@ const fitting = connectors.flatMap((connector) => {
     .map((cable) => [cable.id, connector.id, connector.method] as const);
 });
 
+/** Features that a connector has or not. */
+const optional = ['inspectionHoleFar', 'pinBore', 'innerTubeBore', 'couplingBore'];
+
 describe('every connector that ships', () => {
   test('goes on some cable, and every cable has an end', () => {
     const without = connectors.filter(({ id }) => !fitting.some(([, connectorId]) => connectorId === id));
@@ -37,7 +40,7 @@ describe('every connector that ships', () => {
       const asked = [...firstFeatures, ...foldedFeatures];
       expect(asked.length).toBe(new Set(asked).size);
       const { card } = exampleEnd('rg-58', connector.id);
-      const lacking = asked.filter((name) => !card.features[name] && name !== 'inspectionHoleFar');
+      const lacking = asked.filter((name) => !card.features[name] && !optional.includes(name));
       expect([connector.id, lacking]).toEqual([connector.id, []]);
       const given = featureNames.filter((name) => card.features[name]);
       expect(given.filter((name) => !asked.includes(name))).toEqual([]);
@@ -56,7 +59,7 @@ const most = 3e-3;
 
 describe.each(fitting)('%s in %s', (cableId, connectorId) => {
   const end = exampleEnd(cableId, connectorId);
-  const { strip } = { strip: methodOf(end.connector.method).strip(end) };
+  const strip = methodOf(end.connector.method).strip(end);
   const [cable, contact, connector] = (['cable', 'contact', 'connector'] as const).map((group) =>
     groupOf(strip.section, group),
   ) as [typeof strip.section, typeof strip.section, typeof strip.section];
@@ -67,12 +70,15 @@ describe.each(fitting)('%s in %s', (cableId, connectorId) => {
     const [first] = meetings([...cable, ...contact], connector);
     expect(first).toBeDefined();
     expect([first!.moving, first!.fixed, first!.gap > -1e-7]).toEqual([first!.moving, first!.fixed, true]);
-    expect(first!.gap).toBeLessThan(most);
+    // A compression plug has no stop: its dielectric is brought flush by eye.
+    if (end.connector.method !== 'compression') expect(first!.gap).toBeLessThan(most);
   });
 
   test('a layer cut to its plus limit still goes in', () => {
     for (const { layer, plus } of strip.cuts) {
+      // What is folded back grows to the rear; what a loose contact rides on moves the contact with it.
       if (strip.contactRides && layer === 'dielectric') continue;
+      if (strip.shield === 'folded back' && layer === 'braid') continue;
       const longer = cutOtherwise(cable, layer, plus);
       const worst = [...meetings(longer, contact), ...meetings(longer, connector)].filter(
         ({ moving }) => moving === layer,

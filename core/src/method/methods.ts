@@ -1,9 +1,31 @@
 import type { MethodName } from '../connector/method-name.ts';
+import { clampGland } from './clamp-gland.ts';
+import { compression } from './compression.ts';
+import { directSolder } from './direct-solder.ts';
+import { feederClamp } from './feeder-clamp.ts';
+import { hollowTipCrimp } from './hollow-tip.ts';
 import type { Method } from './method.ts';
 import { pinAndFerrule } from './pin-and-ferrule.ts';
+import { pushOn } from './push-on.ts';
+import { reducer } from './reducer.ts';
+import { screwOn } from './screw-on.ts';
+import { solderedBody } from './soldered-body.ts';
+import { trunkSeizing } from './trunk-seizing.ts';
 
 /** Every method that ships. */
-export const methods: readonly Method[] = [pinAndFerrule];
+export const methods: readonly Method[] = [
+  pinAndFerrule,
+  pushOn,
+  hollowTipCrimp,
+  solderedBody,
+  screwOn,
+  reducer,
+  clampGland,
+  directSolder,
+  feederClamp,
+  trunkSeizing,
+  compression,
+];
 
 /** A method by its name. @throws RangeError when there is none. */
 export function methodOf(name: MethodName): Method {

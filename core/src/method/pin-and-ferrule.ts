@@ -30,8 +30,9 @@ const source = 'seated joint of a pin-and-ferrule connector: rear lip, stem, ins
 
 /** Whether a ferrule can be crimped on a cable at all: over a braid on a dielectric, not over a tube. */
 export function refusesFerrule(cable: CoaxCable): string | null {
-  if (cable.tube) return 'Its outer conductor is a tube: a ferrule has nothing to crimp.';
-  return cable.braids.length > 0 ? null : 'It has no braid for a ferrule to hold.';
+  if (cable.tube) return 'Its outer conductor is a tube: there is no braid to hold.';
+  if (cable.conductiveLayer > 0) return 'It is an audio cable with a conductive layer: it takes audio ends.';
+  return cable.braids.length > 0 ? null : 'It has no braid to hold.';
 }
 
 /** Outside diameter of a ferrule once crimped, metres: a hexagon of the die, over its corners. */

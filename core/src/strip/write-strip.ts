@@ -45,6 +45,7 @@ const toolNames: Readonly<Record<keyof typeof cutUncertainty, string>> = {
   blade: 'blade',
   saw: 'fine saw',
   coring: 'coring tool',
+  flush: 'trimmed under the magnifier',
 };
 
 /** Completes a strip: distances from the cut end, and what the shop's way of cutting cannot hold. */

@@ -89,6 +89,7 @@ interface FeederSize {
   readonly dielectricMm: number;
   readonly outsideMm: number;
   readonly wallMm: number;
+  readonly pitchMm: number;
   readonly permittivity: number;
   readonly jacketMm: number;
   readonly bendRadiusMm: { readonly once: number; readonly repeated: number };
@@ -105,6 +106,7 @@ function feeder({
   dielectricMm,
   outsideMm,
   wallMm,
+  pitchMm,
   permittivity,
   jacketMm,
   ...rest
@@ -133,7 +135,7 @@ function feeder({
       lossTangent: 0.00004,
     },
     braids: [],
-    tube: { metal: 'copper', wallMm, outsideMm, corrugated: true },
+    tube: { metal: 'copper', wallMm, outsideMm, corrugated: true, pitchMm },
     jacket: { ...blackPolyethylene, diameterMm: jacketMm, burial: true },
     source: 'nominal construction of the class, engineering value',
     attenuationSource: classTable,
@@ -150,6 +152,7 @@ export const feeders: CoaxEntry[] = [
     dielectricMm: 12.1,
     outsideMm: 13.9,
     wallMm: 0.25,
+    pitchMm: 6.2,
     permittivity: 1.28,
     jacketMm: 16,
     bendRadiusMm: { once: 70, repeated: 125 },
@@ -172,6 +175,7 @@ export const feeders: CoaxEntry[] = [
     dielectricMm: 22.7,
     outsideMm: 24.9,
     wallMm: 0.3,
+    pitchMm: 7,
     permittivity: 1.26,
     jacketMm: 28,
     bendRadiusMm: { once: 120, repeated: 250 },
@@ -194,6 +198,7 @@ export const feeders: CoaxEntry[] = [
     dielectricMm: 32.7,
     outsideMm: 35.8,
     wallMm: 0.35,
+    pitchMm: 9.6,
     permittivity: 1.255,
     jacketMm: 39,
     bendRadiusMm: { once: 200, repeated: 380 },
@@ -216,6 +221,7 @@ export const feeders: CoaxEntry[] = [
     dielectricMm: 43.8,
     outsideMm: 46.5,
     wallMm: 0.4,
+    pitchMm: 12,
     permittivity: 1.25,
     jacketMm: 50,
     bendRadiusMm: { once: 300, repeated: 500 },

@@ -1,0 +1,186 @@
+import { shieldThickness } from '../cable/braid.ts';
+import { seriesAndSex } from '../connector/connector.ts';
+import type { FeatureName } from '../connector/features.ts';
+import { featureTerm } from '../connector/gauge-card.ts';
+import { cableTugStep, noShortStep } from '../build/join-steps.ts';
+import type { RecipeInput } from '../build/recipe.ts';
+import { cutOffAgain, goBack } from '../build/recipe.ts';
+import type { StepDraft } from '../build/step-draft.ts';
+import { dielectricStep, jacketStep, measureStep, nickStep, trimBraidStep } from '../build/strip-steps.ts';
+import { conductorIn, dieChecks, dielectricIn, ferruleChecks, jacketThrough } from '../fit/coax-checks.ts';
+import { cableRings } from '../strip/cable-rings.ts';
+import { ring } from '../strip/section.ts';
+import { couplingRing, hollowTip, reader } from '../strip/solid.ts';
+import type { StripPlan } from '../strip/strip-plan.ts';
+import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
+import type { EndInput, Method } from './method.ts';
+import {
+  braidClearance,
+  ferrulePart,
+  ferruleRelief,
+  ferruleRings,
+  refusesFerrule,
+} from './pin-and-ferrule.ts';
+import { crimpFerruleStep, ferruleRework } from './pin-and-ferrule-steps.ts';
+import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
+
+const source = 'seated joint of a hollow-tip plug: rear lip, stem, dielectric stop, tip';
+
+/** Strip: `xb = j + s - g`, `xd = j + d - g`, `xc = j + r(tip) + proud`, metres from the jacket edge. */
+function strip(input: EndInput): StripPlan {
+  const { card, cable } = input;
+  const value = reader(card);
+  const term = (name: FeatureName) => featureTerm(card, name);
+  const j = value('jacketOffset');
+  const s = value('stemLength');
+  const braidEnd = j + s - braidClearance;
+  const lip = { value: j, terms: [term('jacketOffset')], formula: 'j' };
+  const dielectric = dielectricCut(input, lip);
+  const tip = tipCut(input, lip);
+  const stem = value('stemOutside');
+  const overStem = stem + 2 * shieldThickness(cable);
+  const body = Math.max(0.62 * value('bodyOutside'), overStem + 1e-3);
+  const plane = j + value('lipToMatingPlane');
+  return writeStrip(
+    {
+      endId: input.endId,
+      rearLip: j,
+      covered: Math.max(0, value('ferruleLength') - s - j),
+      cuts: [
+        {
+          layer: 'braid',
+          label: 'Braid end',
+          position: lengthOf(
+            braidEnd,
+            'j + s - g',
+            [term('jacketOffset'), term('stemLength'), clearanceTerm('Braid clearance', braidClearance)],
+            source,
+          ),
+          plus: braidClearance,
+          minus: Math.max(0.3e-3, 0.15 * s - braidClearance),
+          tooLong: 'It will stand against the shoulder and the ferrule will not close.',
+          tooShort: 'Too little braid lies under the ferrule for the crimp to hold it.',
+        },
+        ...(cable.foil
+          ? [
+              {
+                ...dielectric,
+                layer: 'foil' as const,
+                label: 'Foil end',
+                minus: dielectric.position.value - j - s,
+              },
+            ]
+          : []),
+        dielectric,
+        tip,
+      ],
+      section: [
+        ...cableRings(cable, {
+          back: value('ferruleLength') - s + 6e-3,
+          foil: dielectric.position.value,
+          dielectric: dielectric.position.value,
+          conductor: tip.position.value,
+        }),
+        ring('cable', 'braid', 'braid', [0, braidEnd], [stem, overStem], ['crimp']),
+        ring('connector', 'stem', 'metal', [j, j + s], [value('stemBore'), stem]),
+        ring('connector', 'body', 'metal', [j + s, plane], [value('stemBore'), body]),
+        ...hollowTip(value, j, value('stemBore')),
+        ...ferruleRings(card, { shoulder: j + s, jacketEdge: 0, overStem }),
+        couplingRing(value, j, body),
+      ],
+      planes: [
+        { label: 'jacket edge', at: 0 },
+        { label: 'shoulder', at: j + s },
+        { label: 'stop', at: j + value('stopDepth') },
+        { label: 'tip', at: j + value('lipToTip') },
+      ],
+    },
+    input.house,
+  );
+}
+
+function steps(input: RecipeInput): StepDraft[] {
+  return [
+    jacketStep(input),
+    trimBraidStep(input),
+    dielectricStep(input),
+    measureStep(input),
+    nickStep(input),
+    {
+      name: 'insert',
+      stage: 'Join',
+      title: `Push the body on, end ${input.endName}`,
+      text: {
+        firstTime:
+          'Flare the braid a little. Pass the conductor through the body and out at the tip while the stem goes under the braid, until the jacket edge is at the lip. Conductor stands 1 to 2 mm out of the tip.',
+        experienced: 'Conductor out at the tip, stem under the braid, jacket at the lip.',
+      },
+      why: 'From here on nothing more can be threaded from this end.',
+      requires: [...input.requires],
+      good: ['conductor 1 to 2 mm out of the tip', 'braid even round the stem'],
+      bad: ['strand caught inside the tip', 'braid pushed up before the stem'],
+    },
+    noShortStep(
+      input,
+      'before the ferrule is crimped',
+      goBack('insert', 'Pull the body off and look for a whisker or braid before the stem.'),
+    ),
+    crimpFerruleStep(input),
+    cableTugStep(input, 'ferrule', ferruleRework(input)),
+    ...tipSteps(
+      input,
+      cutOffAgain(input, 'Melted inside: cut the plug off and make the end again.', [
+        seriesAndSex(input.connector),
+        'ferrule',
+      ]),
+    ),
+  ];
+}
+
+/** UHF plug whose tip is soldered and whose ferrule is crimped. */
+export const hollowTipCrimp: Method = {
+  name: 'hollow tip and ferrule',
+  traits: {
+    because: 'one solder joint at the tip, the shield crimped: little heat for the dielectric',
+    reusable: false,
+    heat: 'small iron',
+    needs: ['hex die for the ferrule', 'iron'],
+    shopTools: ['fine iron'],
+  },
+  firstFeatures: ['stemLength', 'stopDepth', 'lipToTip', 'ferruleLength'],
+  foldedFeatures: [
+    'jacketOffset',
+    'lipToShoulder',
+    'lipToMatingPlane',
+    'stemOutside',
+    'stemBore',
+    'ferruleBore',
+    'ferruleWall',
+    'tipBore',
+    'tipOutside',
+    'bodyOutside',
+  ],
+  rules: [
+    {
+      smaller: 'stemLength',
+      larger: 'stopDepth',
+      at: 'stopDepth',
+      because: 'the stop lies further in than the shoulder',
+    },
+    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
+    { smaller: 'stemBore', larger: 'stemOutside', at: 'stemBore', because: 'a stem has a wall' },
+    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
+  ],
+  refuses: refusesFerrule,
+  fit: (input) => [
+    jacketThrough(input, 'ferruleBore', 'ferrule'),
+    ...ferruleChecks(input),
+    dielectricIn(input, 'stemBore', 'stem'),
+    conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
+    ...dieChecks(input),
+  ],
+  strip,
+  parts: (input) => [ferrulePart(input)],
+  relief: ferruleRelief,
+  steps,
+};

@@ -1,0 +1,296 @@
+import { shieldThickness } from '../cable/braid.ts';
+import { seriesAndSex } from '../connector/connector.ts';
+import type { FeatureName } from '../connector/features.ts';
+import { featureTerm, featureValue } from '../connector/gauge-card.ts';
+import { cableTugStep, heatFigures, ironTool, noShortStep, solderCaution } from '../build/join-steps.ts';
+import type { RecipeInput } from '../build/recipe.ts';
+import { cutOffAgain, goBack } from '../build/recipe.ts';
+import type { StepDraft } from '../build/step-draft.ts';
+import { lookHold } from '../build/step-draft.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
+import { judgeClearance } from '../fit/clearance.ts';
+import { conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
+import { solderFeed, solderHeat } from '../fit/solder.ts';
+import { cableRings } from '../strip/cable-rings.ts';
+import { ring } from '../strip/section.ts';
+import { couplingRing, hollowTip, reader } from '../strip/solid.ts';
+import type { StripPlan } from '../strip/strip-plan.ts';
+import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
+import type { EndInput, Method } from './method.ts';
+import { refusesFerrule } from './pin-and-ferrule.ts';
+import { couplingPart } from './soldered-body.ts';
+import type { Lip } from './uhf-tip.ts';
+import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
+
+/** Folded braid stays this far from the shoulder of the reducer. Engineering value. */
+const foldClearance = 1e-3;
+/** Folded braid reaches this far past the holes. Engineering value. */
+const pastHole = 1e-3;
+
+const source = 'seated joint of a reducer: nose, holes over the nose, dielectric stop, tip';
+
+/** The jacket ends flush with the front of the nose, which stands as far into the body as it is long. */
+const lipOf = ({ card }: EndInput): Lip => {
+  const term = featureTerm(card, 'noseLength');
+  return { value: -term.value, terms: [{ ...term, value: -term.value }], formula: '-n' };
+};
+
+/** Strip: `j = -n`, braid folded back over the nose, `xd = j + d - g`, `xc = j + r(tip) + proud`, from the jacket edge. */
+function strip(input: EndInput): StripPlan {
+  const { card, cable } = input;
+  const value = reader(card);
+  const term = (name: FeatureName) => featureTerm(card, name);
+  const lip = lipOf(input);
+  const n = value('noseLength');
+  const fold = n - foldClearance;
+  const holeRear = value('holeCentre') - value('holeDiameter') / 2;
+  const least = n - holeRear + pastHole;
+  const dielectric = dielectricCut(input, lip);
+  const tip = tipCut(input, lip);
+  const nose = value('noseOutside');
+  const overNose = nose + 2 * shieldThickness(cable);
+  const body = Math.max(overNose + 2e-3, 0.72 * value('bodyOutside'));
+  const plane = lip.value + value('lipToMatingPlane');
+  const hole = [lip.value + holeRear, lip.value + holeRear + value('holeDiameter')] as const;
+  return writeStrip(
+    {
+      endId: input.endId,
+      rearLip: lip.value,
+      covered: n + value('reducerHead'),
+      shield: 'folded back',
+      cuts: [
+        {
+          layer: 'braid',
+          label: 'Braid, folded back over the nose',
+          position: lengthOf(
+            fold,
+            'n - g',
+            [term('noseLength'), clearanceTerm('Clearance to the shoulder', foldClearance)],
+            source,
+          ),
+          plus: foldClearance / 2,
+          minus: Math.max(0.4e-3, fold - least),
+          tooLong: 'Braid is caught under the shoulder and the reducer does not screw home.',
+          tooShort: 'No braid shows in the holes: nothing to see, nothing to solder.',
+        },
+        dielectric,
+        tip,
+      ],
+      section: [
+        ...cableRings(cable, {
+          back: n + value('reducerHead') + 8e-3,
+          ...(cable.foil ? { foil: dielectric.position.value - 1e-3 } : {}),
+          dielectric: dielectric.position.value,
+          conductor: tip.position.value,
+        }),
+        ring('cable', 'braid', 'braid', [-fold, 0], [nose, overNose], ['thread']),
+        ring('connector', 'reducer nose', 'brass', [-n, 0], [value('reducerBore'), nose], ['thread']),
+        ring(
+          'connector',
+          'reducer head',
+          'brass',
+          [-n - value('reducerHead'), -n],
+          [value('reducerBore'), body],
+        ),
+        ring(
+          'connector',
+          'body over the nose',
+          'metal',
+          [-n, hole[0]],
+          [value('bodyBore'), body],
+          ['thread'],
+        ),
+        ring('connector', 'body', 'metal', [hole[1], plane], [value('bodyBore'), body], ['thread']),
+        ...hollowTip(value, lip.value, value('bodyBore')),
+        couplingRing(value, lip.value, body),
+      ],
+      planes: [
+        { label: 'shoulder', at: -n },
+        { label: 'jacket edge', at: 0 },
+        { label: 'stop', at: lip.value + value('stopDepth') },
+        { label: 'tip', at: lip.value + value('lipToTip') },
+      ],
+    },
+    input.house,
+  );
+}
+
+function steps(input: RecipeInput): StepDraft[] {
+  const { card, house, endName, connector } = input;
+  const scrap = [seriesAndSex(connector)];
+  const hole = featureValue(card, 'holeDiameter');
+  const heat = solderHeat(
+    'body',
+    { length: featureValue(card, 'stopDepth'), outside: featureValue(card, 'bodyBore') + 3e-3 },
+    house,
+  );
+  const feed = solderFeed(
+    [{ label: 'one hole, with its fillet', bore: hole, inside: 0, depth: 0.5 * hole + 1.5e-3 }],
+    house,
+  );
+  const solders = house.practice.bodyHoles === 'all';
+  return [
+    jacketStep(input),
+    foldBraidStep(input, 'the nose of the reducer, which stands flush with the jacket edge'),
+    dielectricStep(input),
+    measureStep(input),
+    nickStep(input),
+    {
+      name: 'insert',
+      stage: 'Join',
+      title: `Screw the reducer into the body, end ${endName}`,
+      text: {
+        firstTime:
+          'Coupling ring and reducer are on the cable, threads toward the end: look. Guide the conductor through the tip, and turn the body on the reducer, the reducer held with pliers by its head, until its shoulder meets the body. Braid must not turn with it.',
+        experienced: 'Coupling and reducer on. Hold the reducer, turn the body till the shoulder meets.',
+      },
+      why: 'From here on nothing more can be threaded from this end.',
+      requires: [...input.requires],
+      good: ['shoulder against the body', 'braid in every hole', 'conductor out at the tip'],
+      bad: ['braid torn off at the nose', 'gap at the shoulder'],
+    },
+    {
+      name: 'holes-look',
+      stage: 'Join',
+      title: `Look into the holes, end ${endName}`,
+      text: {
+        firstTime: 'Braid shows in every hole, pressed on the nose.',
+        experienced: 'Braid in every hole.',
+      },
+      why: 'It is the only sign that the shield is held.',
+      good: ['braid in every hole'],
+      bad: ['bare nose in a hole'],
+      hold: lookHold(
+        'Braid in every hole',
+        goBack('jacket', 'Turn the body off; take the strip again with more braid.'),
+      ),
+    },
+    noShortStep(
+      input,
+      'before any solder',
+      goBack('insert', 'Turn the body off and look for a wire that went forward.'),
+    ),
+    ...tipSteps(
+      input,
+      cutOffAgain(input, 'The dielectric has melted: cut the plug off and make the end again.', scrap),
+    ),
+    ...(solders
+      ? [
+          {
+            name: 'holes',
+            stage: 'Join' as const,
+            title: `Solder the holes, end ${endName}`,
+            text: {
+              firstTime:
+                'Big tip, flooded, on the body beside the hole until solder flows on body, braid and nose. Feed, off, wait. Opposite holes in turn.',
+              experienced: 'Big tip beside the hole, feed, off, wait; opposite holes in turn.',
+            },
+            why: 'The nose takes the heat before the dielectric does; still at most 5 s a hole.',
+            tools: [ironTool(heat)],
+            figures: [
+              { label: 'solder wire for a hole', figure: feed, plus: null, minus: null },
+              ...heatFigures(heat),
+            ],
+            caution: `${solderCaution(input)} A soldered body stays hot for minutes.`,
+            good: ['filled level and wetted'],
+            bad: ['ball that does not wet', 'thin coax gone soft behind the reducer'],
+            hold: lookHold(
+              'Every hole filled and wetted',
+              goBack('holes', 'File the rim, flux, more tip mass.'),
+            ),
+          },
+          noShortStep(
+            input,
+            'after the holes',
+            cutOffAgain(input, 'The thin dielectric has melted: make the end again.', scrap),
+            {
+              name: 'after-holes',
+              why: 'Thin dielectric melts fast.',
+              caution: 'The body is hot: wait.',
+            },
+          ),
+        ]
+      : []),
+    cableTugStep(
+      input,
+      'reducer',
+      cutOffAgain(input, 'Cut the plug off and make the end again.', scrap),
+      0.12,
+    ),
+  ];
+}
+
+/** UHF plug body with a reducer for thin coax. */
+export const reducer: Method = {
+  name: 'reducer',
+  traits: {
+    because:
+      'the body of the thick cable on thin coax: no crimp tool, can be unscrewed where it is not soldered',
+    reusable: true,
+    heat: 'big iron',
+    needs: ['reducer for the cable', 'pliers', 'iron'],
+    shopTools: ['fine iron', 'iron with a big tip'],
+  },
+  firstFeatures: ['noseLength', 'stopDepth', 'lipToTip', 'holeCentre'],
+  foldedFeatures: [
+    'noseOutside',
+    'reducerBore',
+    'reducerHead',
+    'holeDiameter',
+    'bodyBore',
+    'tipBore',
+    'tipOutside',
+    'couplingBore',
+    'lipToShoulder',
+    'lipToMatingPlane',
+    'bodyOutside',
+  ],
+  rules: [
+    { smaller: 'holeCentre', larger: 'noseLength', at: 'holeCentre', because: 'the holes lie over the nose' },
+    { smaller: 'noseLength', larger: 'stopDepth', at: 'stopDepth', because: 'the stop lies before the nose' },
+    { smaller: 'reducerBore', larger: 'noseOutside', at: 'reducerBore', because: 'a nose has a wall' },
+    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
+    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
+  ],
+  refuses: refusesFerrule,
+  fit: (input) => [
+    jacketThrough(input, 'reducerBore', 'reducer', 0.6e-3),
+    judgeClearance({
+      id: 'braid',
+      label: 'Braid over the nose, in the body',
+      hole: holeTerm(input, 'bodyBore'),
+      shaft: cableTerm(
+        'braid on the nose',
+        featureValue(input.card, 'noseOutside') + 2 * shieldThickness(input.cable),
+      ),
+      free: 0.05e-3,
+      loose: 0.8e-3,
+      tooTight: 'The braid on the nose is too thick for the body: thin it.',
+      tight: 'It screws in firmly: hold the braid.',
+      tooLoose: 'The braid is not pressed between nose and body.',
+    }),
+    conductorIn(input, 'tipBore', 'hollow tip', 3.2e-3),
+    jacketThrough(input, 'couplingBore', 'coupling', Infinity),
+    ...(input.house.practice.bodyHoles === 'all'
+      ? [solderingCheck(input, 'shell'), solderingCheck(input, 'shield')]
+      : []),
+  ],
+  strip,
+  parts: (input) => [
+    {
+      kind: 'reducer',
+      form: 'nut',
+      back: 6e-3,
+      opening: featureValue(input.card, 'reducerBore'),
+      outside: featureValue(input.card, 'bodyBore') + 2e-3,
+      fixedOutside: featureValue(input.card, 'bodyBore') + 2e-3,
+      face: 'nose',
+    },
+    couplingPart(input),
+  ],
+  relief: ({ card, cable }) => ({
+    over: Math.max(cable.jacket.diameter, featureValue(card, 'noseOutside') + 2e-3),
+    covered: featureValue(card, 'reducerHead'),
+  }),
+  steps,
+};

@@ -1,0 +1,223 @@
+import { shieldThickness } from '../cable/braid.ts';
+import { seriesAndSex } from '../connector/connector.ts';
+import { featureTerm, featureValue } from '../connector/gauge-card.ts';
+import { cableTugStep, ironTool, noShortStep, solderCaution } from '../build/join-steps.ts';
+import type { RecipeInput } from '../build/recipe.ts';
+import { cutOffAgain, goBack } from '../build/recipe.ts';
+import type { StepDraft } from '../build/step-draft.ts';
+import { lookHold } from '../build/step-draft.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
+import { biteCheck, conductorIn, dielectricIn } from '../fit/coax-checks.ts';
+import { solderHeat } from '../fit/solder.ts';
+import { cableRings } from '../strip/cable-rings.ts';
+import { ring } from '../strip/section.ts';
+import { couplingRing, hollowTip, reader } from '../strip/solid.ts';
+import type { StripPlan } from '../strip/strip-plan.ts';
+import { lengthOf, writeStrip } from '../strip/write-strip.ts';
+import type { EndInput, Method } from './method.ts';
+import { refusesFerrule } from './pin-and-ferrule.ts';
+import type { Lip } from './uhf-tip.ts';
+import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
+
+/** Braid folded back covers this share of the thread. Engineering value. */
+const foldShare = 0.7;
+/** A tip tighter than this takes no tinned core. Engineering value. */
+const roomForTin = 0.15e-3;
+
+const source = 'seated joint of a one-piece screw-on plug: rear thread, windows, dielectric stop, tip';
+
+const lipOf = ({ card }: EndInput): Lip => {
+  const term = featureTerm(card, 'threadLength');
+  return { value: -term.value, terms: [{ ...term, value: -term.value }], formula: '-a' };
+};
+
+/** Strip: the jacket fills the thread, `j = -a`; `xd = j + d - g`, `xc = j + r(tip) + proud`, metres from the jacket edge. */
+function strip(input: EndInput): StripPlan {
+  const { card, cable } = input;
+  const value = reader(card);
+  const lip = lipOf(input);
+  const fold = foldShare * value('threadLength');
+  const dielectric = dielectricCut(input, lip);
+  const tip = tipCut(input, lip);
+  const jacket = cable.jacket.diameter;
+  const folded = jacket + 2 * shieldThickness(cable);
+  const body = Math.max(folded + 2e-3, 0.72 * value('bodyOutside'));
+  const window = lip.value + value('holeCentre');
+  const half = value('holeDiameter') / 2;
+  const plane = lip.value + value('lipToMatingPlane');
+  return writeStrip(
+    {
+      endId: input.endId,
+      rearLip: lip.value,
+      covered: -lip.value,
+      shield: 'folded back',
+      cuts: [
+        {
+          layer: 'braid',
+          label: 'Braid, folded back',
+          position: lengthOf(fold, `${foldShare} a`, [featureTerm(card, 'threadLength')], source),
+          plus: Math.min(1e-3, value('threadLength') - fold),
+          minus: 0.3 * fold,
+          tooLong: 'Braid shows behind the body and lets water in.',
+          tooShort: 'The thread bites bare jacket over part of its length: a poor shield.',
+        },
+        dielectric,
+        tip,
+      ],
+      section: [
+        ...cableRings(cable, {
+          back: -lip.value + 8e-3,
+          ...(cable.foil ? { foil: dielectric.position.value - 1e-3 } : {}),
+          dielectric: dielectric.position.value,
+          conductor: tip.position.value,
+        }),
+        ring('cable', 'braid', 'braid', [-fold, 0], [jacket, folded], ['bite']),
+        ring('connector', 'rear thread', 'metal', [lip.value, 0], [value('threadBore'), body], ['bite']),
+        ring('connector', 'body before the windows', 'metal', [0, window - half], [value('bodyBore'), body]),
+        ring('connector', 'body', 'metal', [window + half, plane], [value('bodyBore'), body]),
+        ...hollowTip(value, lip.value, value('bodyBore')),
+        couplingRing(value, lip.value, body),
+      ],
+      planes: [
+        { label: 'rear lip', at: lip.value },
+        { label: 'jacket edge', at: 0 },
+        { label: 'window', at: window },
+        { label: 'tip', at: lip.value + value('lipToTip') },
+      ],
+    },
+    input.house,
+  );
+}
+
+function tins({ card, cable, house }: EndInput): boolean {
+  const room = featureValue(card, 'tipBore') - cable.conductor.diameter;
+  return house.practice.screwOnCore === 'twist and tin' && cable.conductor.strands > 1 && room >= roomForTin;
+}
+
+function steps(input: RecipeInput): StepDraft[] {
+  const { endName, house, connector } = input;
+  const heat = solderHeat('small pin', { length: 8e-3, outside: 1.5e-3 }, house);
+  const tin = tins(input);
+  return [
+    jacketStep(input),
+    foldBraidStep(input, 'the jacket'),
+    dielectricStep(input),
+    {
+      name: 'core',
+      stage: 'Strip',
+      title: `${tin ? 'Twist and tin' : 'Twist'} the core, end ${endName}`,
+      text: {
+        firstTime: tin
+          ? 'Twist the strands tight in their lay and tin them thinly, no thicker than bare. Let it cool before it is touched.'
+          : 'Twist the strands tight in their lay and leave them bare: the bore is too tight for tin, or the house leaves them.',
+        experienced: tin ? 'Twist, tin thinly, cool.' : 'Twist tight, no tin.',
+      },
+      why: 'The core has to find the bore of the tip unseen: one strand that stays outside is lost or shorts.',
+      tools: tin ? [ironTool(heat)] : [],
+      caution: tin ? solderCaution(input) : null,
+      good: ['stiff and round, no thicker than bare'],
+      bad: ['lump', 'strand standing off'],
+    },
+    measureStep(input),
+    nickStep(input),
+    {
+      name: 'insert',
+      stage: 'Join',
+      title: `Turn the plug on, end ${endName}`,
+      text: {
+        firstTime:
+          'Guide the core into the tip, then turn the plug on to the jacket and the folded braid, cable held still, until insulation shows in its windows and the core at the tip.',
+        experienced: 'Core into the tip, turn on until insulation shows in the windows and core at the tip.',
+      },
+      why: 'From here on nothing more can be threaded from this end.',
+      requires: [...input.requires],
+      good: ['insulation in every window', 'core at the tip'],
+      bad: ['braid in a window', 'core not at the tip'],
+    },
+    {
+      name: 'windows',
+      stage: 'Join',
+      title: `Look into the windows, end ${endName}`,
+      text: {
+        firstTime: 'Each window shows clean insulation, the tip shows the core. No braid wire in either.',
+        experienced: 'Insulation in the windows, core at the tip.',
+      },
+      why: 'The windows are the only sight of the inside.',
+      good: ['clean insulation'],
+      bad: ['a braid wire', 'strand bent back'],
+      hold: lookHold(
+        'Insulation in the windows, core at the tip',
+        goBack('braid', 'Turn the plug off, lay the braid again, twist the core, and turn it on again.'),
+      ),
+    },
+    noShortStep(
+      input,
+      'before the tip is soldered',
+      goBack('insert', 'Turn the plug off and look for a wire that went forward.'),
+    ),
+    ...tipSteps(
+      input,
+      cutOffAgain(input, 'The insulation has melted: cut the plug off and make the end again.', [
+        seriesAndSex(connector),
+      ]),
+    ),
+    cableTugStep(input, 'thread', cutOffAgain(input, 'Cut the plug off and make the end again.', []), 0.12),
+  ];
+}
+
+/** UHF plug for thin coax, one piece bored for the cable. */
+export const screwOn: Method = {
+  name: 'screw-on body',
+  traits: {
+    because: 'no crimp tool and one small solder joint; can be turned off again',
+    reusable: true,
+    heat: 'small iron',
+    needs: ['fine iron'],
+    shopTools: ['fine iron'],
+  },
+  firstFeatures: ['threadLength', 'holeCentre', 'stopDepth', 'lipToTip'],
+  foldedFeatures: [
+    'holeDiameter',
+    'threadBore',
+    'bodyBore',
+    'tipBore',
+    'tipOutside',
+    'lipToShoulder',
+    'lipToMatingPlane',
+    'bodyOutside',
+  ],
+  rules: [
+    {
+      smaller: 'threadLength',
+      larger: 'holeCentre',
+      at: 'holeCentre',
+      because: 'the windows lie before the thread',
+    },
+    {
+      smaller: 'holeCentre',
+      larger: 'stopDepth',
+      at: 'stopDepth',
+      because: 'the windows lie behind the dielectric stop',
+    },
+    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
+    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
+  ],
+  refuses: refusesFerrule,
+  fit: (input) => [
+    biteCheck(
+      input,
+      'threadBore',
+      'rear thread',
+      input.cable.jacket.diameter + 2 * shieldThickness(input.cable),
+    ),
+    dielectricIn(input, 'bodyBore', 'body', 1e-3),
+    conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
+  ],
+  strip,
+  parts: () => [],
+  relief: ({ card, cable }) => ({
+    over: Math.max(cable.jacket.diameter, 0.6 * featureValue(card, 'bodyOutside')),
+    covered: 8e-3,
+  }),
+  steps,
+};
