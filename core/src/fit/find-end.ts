@@ -5,15 +5,15 @@ import { hasPin, seriesAndSex } from '../connector/connector.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { MethodName } from '../connector/method-name.ts';
 import type { SeriesId } from '../connector/series.ts';
-import type { House, ShopTool } from '../house/house.ts';
+import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { powerLimits } from '../line/power-rating.ts';
 import type { EndInput, Method } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
-import type { LeadPart } from '../thread/threaded-parts.ts';
+import { formatFrequency } from '../quantity/frequency.ts';
+import { formatPower } from '../quantity/power.ts';
 import { reliefShrink } from '../thread/threaded-parts.ts';
 import type { FitCheck } from './clearance.ts';
-import { frequencyChecks } from './frequency-limit.ts';
 import { swrOfPiece } from './impedance.ts';
 import { sealFor } from './seal.ts';
 
@@ -40,6 +40,7 @@ export interface EndWant {
 
 /** Why an end does not do, or does with care. */
 export interface EndReason {
+  readonly about: 'mating' | 'method' | 'parts' | 'line' | 'tools';
   readonly weight: 'against' | 'care';
   readonly text: string;
 }
@@ -61,7 +62,7 @@ const mostSwrOfPiece = 1.22;
 
 function matingReasons({ port }: EndWant, connector: Connector): EndReason[] {
   if (!port) return [];
-  const against = (text: string): EndReason => ({ weight: 'against', text });
+  const against = (text: string): EndReason => ({ about: 'mating', weight: 'against', text });
   const { series, sex, reversePolarity } = connector;
   if (series.id !== port.seriesId)
     return [against(`It is ${series.name.replace(' pair', '')}, the port is another series.`)];
@@ -75,56 +76,46 @@ function matingReasons({ port }: EndWant, connector: Connector): EndReason[] {
   return [];
 }
 
-function lineReasons(
-  { cable, systemImpedance, frequency, power, environment }: EndWant,
-  { series }: Connector,
-): EndReason[] {
+function lineReasons(want: EndWant, { series }: Connector): EndReason[] {
+  const { cable, systemImpedance, frequency, power, environment } = want;
+  const reason = (weight: EndReason['weight'], text: string): EndReason => ({ about: 'line', weight, text });
   const reasons: EndReason[] = [];
-  for (const { label, limit, verdict } of frequencyChecks(
-    cable,
-    [{ name: 'the connector', series }],
-    [frequency],
-  ))
-    if (verdict === 'does not fit')
-      reasons.push({
-        weight: 'against',
-        text: `Working frequency above ${label}: ${(limit / 1e9).toPrecision(2)} GHz.`,
-      });
-  const swr = swrOfPiece(
-    { label: series.name, impedance: series.impedance, length: series.length / series.velocityFactor },
-    systemImpedance,
-    frequency,
-  );
+  if (series.limit !== null && frequency > series.limit)
+    reasons.push(reason('against', `The series goes up to ${formatFrequency(series.limit)}.`));
+  const piece = {
+    label: series.name,
+    impedance: series.impedance,
+    length: series.length / series.velocityFactor,
+  };
+  const swr = swrOfPiece(piece, systemImpedance, frequency);
   if (swr > mostSwrOfPiece)
-    reasons.push({
-      weight: 'against',
-      text: `${series.impedance} ohm in ${systemImpedance}: SWR ${swr.toFixed(2)} at the working frequency.`,
-    });
-  const use = { frequency, ambientCelsius: 25, duty: 1, swr: 1, altitude: 0 };
+    reasons.push(
+      reason(
+        'against',
+        `${series.impedance} ohm in ${systemImpedance}: SWR ${swr.toFixed(2)} at the working frequency.`,
+      ),
+    );
+  const use = { frequency, ambientCelsius: want.house.roomCelsius, duty: 1, swr: 1, altitude: 0 };
   const limit = powerLimits(cable, [series], use).find(({ part }) => part === series.name);
   if (limit && limit.power < power)
-    reasons.push({
-      weight: 'against',
-      text: `It stands ${limit.power.toPrecision(2)} W there (${limit.kind}).`,
-    });
+    reasons.push(reason('against', `It stands ${formatPower(limit.power)} there (${limit.kind}).`));
   if (environment !== 'indoor' && !series.weatherproof && series.coupling !== 'none')
-    reasons.push({
-      weight: 'care',
-      text: 'Mated it is not sealed: wrap the mated pair, or choose a sealed series.',
-    });
+    reasons.push(reason('care', 'Mated it is not sealed: wrap the mated pair, or choose a sealed series.'));
   return reasons;
 }
 
 function toolReasons(method: Method, house: House): EndReason[] {
-  const missing = method.traits.shopTools.filter((tool) => !house.tools.includes(tool as ShopTool));
-  return missing.map((tool) => ({ weight: 'against', text: `The shop has no ${tool} (House).` }));
+  const had: readonly string[] = house.tools;
+  return method.traits.shopTools
+    .filter((tool) => !had.includes(tool))
+    .map((tool) => ({ about: 'tools', weight: 'against', text: `The shop has no ${tool} (House).` }));
 }
 
 function bagOf(want: EndWant, input: EndInput, method: Method): string[] {
   const { connector, house, cable } = input;
   const parts = method.parts(input).map(({ kind }) => kind);
   const seal = sealFor(want.environment, cable.jacket.diameter, house);
-  const shrink: LeadPart['label'][] = shrinkFor(input, method, want.environment);
+  const shrink = shrinkFor(input, method, want.environment);
   const dies = [connector.ferruleDie, connector.pinDie].flatMap((die) =>
     die === null ? [] : [`hex die ${(die * 1e3).toFixed(2)} mm`],
   );
@@ -156,16 +147,22 @@ export function judgeEnd(want: EndWant, connector: Connector): EndCandidate {
   const fit = refusal === null ? method.fit(input) : [];
   const misfits = fit
     .filter(({ verdict }) => verdict !== 'fits')
-    .map(({ verdict, label, consequence }): EndReason => ({
+    .map(({ id, verdict, label, consequence }): EndReason => ({
+      about: id.endsWith('die') ? 'tools' : 'parts',
       weight: verdict === 'tight' ? 'care' : 'against',
       text: `${label}: ${consequence}`,
     }));
+  const against = (about: EndReason['about'], text: string): EndReason => ({
+    about,
+    weight: 'against',
+    text,
+  });
   const reasons: EndReason[] = [
     ...matingReasons(want, connector),
-    ...(want.method !== null && want.method !== connector.method
-      ? [{ weight: 'against' as const, text: `It is ${connector.method}.` }]
-      : []),
-    ...(refusal === null ? [] : [{ weight: 'against' as const, text: refusal }]),
+    ...(want.method === null || want.method === connector.method
+      ? []
+      : [against('method', `It is ${connector.method}.`)]),
+    ...(refusal === null ? [] : [against('parts', refusal)]),
     ...misfits,
     ...lineReasons(want, connector),
     ...toolReasons(method, house),
@@ -193,7 +190,7 @@ export function findEnds(want: EndWant): EndCandidate[] {
     .sort((a, b) => order[a.verdict] - order[b.verdict] || a.reasons.length - b.reasons.length);
 }
 
-/** Connectors that go on a cable and suit its impedance, the freest fit first. */
+/** Connectors that go on a cable and suit its impedance, those that the shop has the tools for first. */
 export function connectorsFor(cable: CoaxCable, house: House): Connector[] {
   const want: EndWant = {
     port: null,
@@ -206,6 +203,6 @@ export function connectorsFor(cable: CoaxCable, house: House): Connector[] {
     house,
   };
   return findEnds(want)
-    .filter(({ verdict }) => verdict !== 'does not fit')
+    .filter(({ reasons }) => reasons.every(({ about, weight }) => weight === 'care' || about === 'tools'))
     .map(({ connector }) => connector);
 }

@@ -194,19 +194,9 @@ function bootLength({ card }: EndInput): number {
 function parts(input: EndInput): MethodPart[] {
   const { card, connector, cable } = input;
   const nut = featureValue(card, 'nutOutside');
-  const backNut: MethodPart = {
-    kind: 'back nut',
-    form: 'nut',
-    back: 12e-3,
-    opening: featureValue(card, 'nutBore'),
-    outside: nut,
-    fixedOutside: nut,
-    face: 'thread',
-  };
-  if (connector.sex !== 'splice') return [backNut];
+  if (connector.sex !== 'splice') return [];
   const supplied = Math.max(1.15 * nut, 1.15 * cable.jacket.diameter);
   return [
-    backNut,
     {
       kind: 'splice boot',
       form: 'boot',
@@ -306,6 +296,19 @@ function steps(input: RecipeInput): StepDraft[] {
         'Clear the chips and look again. A scratched conductor or kinked sheath: cut back to sound cable; look first how much is left.',
       ),
     ),
+    {
+      name: 'nut',
+      stage: 'Join',
+      title: `Slide the back nut on the bare sheath, end ${endName}`,
+      text: {
+        firstTime: `The back nut goes over the bare sheath only, its thread toward the end; it does not pass the jacket. Its ring and O-ring follow as the part asks.${both}`,
+        experienced: `Back nut on the sheath, thread forward.${both}`,
+      },
+      why: 'After the body it can no longer be put on.',
+      good: ['thread toward the end', 'O-ring in its groove'],
+      bad: ['nut the wrong way round', 'nut left in the bag'],
+      hold: lookHold('Back nut on, thread forward', goBack('nut', 'Slide it on now, thread toward the end.')),
+    },
     {
       name: 'insert',
       stage: 'Join',
