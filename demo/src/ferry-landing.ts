@@ -6,46 +6,20 @@ import { answerHold } from '@gorvane/core/build/advance.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/build/unit.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
-import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { Archive } from '@gorvane/core/file/archive.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { defaultHouse } from '@gorvane/core/house/house.ts';
-import type { Lead } from '@gorvane/core/lead/lead.ts';
-import type { PatchLeadRequest } from '@gorvane/core/lead/patch-lead.ts';
-import { patchLead } from '@gorvane/core/lead/patch-lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
 import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
 import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
 import { reworkTo } from '@gorvane/core/build/advance.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
-
-/** The scenario is fixed in time and identity, so that it is the same archive every time it is written. */
-const startOfWork = Date.parse('2026-11-23T07:30:00.000Z');
-const minute = 60_000;
-const timeAt = (minutes: number) => new Date(startOfWork + minutes * minute).toISOString();
-const opening = timeAt(0);
-
-/** Identities made from a name: stable, and in the form of a UUID. */
-function identity(name: string): string {
-  const hex = checksum(`orrin sound landing/${name}`);
-  return [
-    hex.slice(0, 8),
-    hex.slice(8, 12),
-    `4${hex.slice(13, 16)}`,
-    `8${hex.slice(17, 20)}`,
-    hex.slice(20, 32),
-  ].join('-');
-}
-
-function counted(prefix: string): () => string {
-  let count = 0;
-  return () => identity(`${prefix} ${++count}`);
-}
+import { coaxLeads } from './coax-leads.ts';
+import type { Design } from './design.ts';
+import { design, identity, opening, timeAt } from './design.ts';
 
 function benchHouse(): House {
   return {
@@ -56,29 +30,6 @@ function benchHouse(): House {
     serialPrefix: 'OS',
     nextSerial: 8,
   };
-}
-
-interface Design {
-  readonly lead: Lead;
-  readonly card: GaugeCard;
-  readonly plan: LeadPlan;
-}
-
-function design(
-  house: House,
-  request: PatchLeadRequest,
-  change: (lead: Lead) => Lead,
-  measure: Partial<Record<keyof GaugeCard['features'], number>>,
-  bag: string,
-): Design {
-  const made = patchLead(request, counted(request.name), opening);
-  const [nominal] = made.cards;
-  const features = { ...nominal!.features };
-  for (const [name, value] of Object.entries(measure))
-    features[name as keyof typeof features] = { value, state: 'measured' };
-  const card = { ...nominal!, name: bag, features };
-  const lead = change(made.lead);
-  return { lead, card, plan: planLead(lead, [card], house) };
 }
 
 /** Tells a unit's story: what happens, minute by minute, becomes its record chain. */
@@ -167,7 +118,7 @@ function newUnit(
   };
 }
 
-/** The refit of a small ferry landing, as far as this program goes: two coax patch leads and one order. */
+/** The refit of a small ferry landing, as far as this program goes: its coaxial leads and two orders. */
 export function ferryLanding(): Archive {
   const house = benchHouse();
   const receiver = design(
@@ -180,9 +131,13 @@ export function ferryLanding(): Archive {
       length: 3.4,
       frequencies: [156.8e6, 162.025e6, 457.5e6],
     },
+    [
+      {
+        name: 'TNC plugs, bag 14, drawer 3',
+        measured: { stemLength: 9.5e-3, stopDepth: 13.8e-3, pinBoreDepth: 4.2e-3 },
+      },
+    ],
     (lead) => ({ ...lead, spareTerminations: 1 }),
-    { stemLength: 9.5e-3, stopDepth: 13.8e-3, pinBoreDepth: 4.2e-3 },
-    'TNC plugs, bag 14, drawer 3',
   );
   const monitor = design(
     house,
@@ -194,9 +149,7 @@ export function ferryLanding(): Archive {
       length: 1.2,
       frequencies: [10e6, 162.025e6],
     },
-    (lead) => lead,
-    {},
-    'BNC plugs, not measured yet',
+    [{ name: 'BNC plugs, not measured yet' }],
   );
   const order: Order = {
     ...firstRevision(identity('order landing'), opening),
@@ -208,6 +161,18 @@ export function ferryLanding(): Archive {
       { id: identity('line monitor'), leadId: monitor.lead.id, quantity: 2 },
     ],
   };
+  const coax = coaxLeads(house);
+  const field: Order = {
+    ...firstRevision(identity('order field'), opening),
+    name: 'Orrin Sound landing, masts and trench',
+    wantedBy: 'Landing refit crew',
+    due: '2026-12-11',
+    lines: coax.map(({ lead, quantity }) => ({
+      id: identity(`line ${lead.name}`),
+      leadId: lead.id,
+      quantity,
+    })),
+  };
   const stories = receiverStories(order, receiver, house);
   const waiting = [
     newUnit(order, 0, 4, 'OS-0004', null),
@@ -216,13 +181,20 @@ export function ferryLanding(): Archive {
     newUnit(order, 1, 1, 'OS-0007', null),
     newUnit(order, 1, 2, 'OS-0008', null),
   ];
+  const fieldUnits = field.lines
+    .flatMap(({ quantity }, line) =>
+      Array.from({ length: quantity }, (_, index) => [line, index + 1] as const),
+    )
+    .map(([line, sequence], index) =>
+      newUnit(field, line, sequence, `OS-${String(index + 9).padStart(4, '0')}`, null),
+    );
   return {
-    leads: [receiver.lead, monitor.lead],
-    gaugeCards: [receiver.card, monitor.card],
-    orders: [order],
-    units: [...stories.map(({ unit }) => unit), ...waiting],
+    leads: [receiver.lead, monitor.lead, ...coax.map(({ lead }) => lead)],
+    gaugeCards: [...receiver.cards, ...monitor.cards, ...coax.flatMap(({ cards }) => cards)],
+    orders: [order, field],
+    units: [...stories.map(({ unit }) => unit), ...waiting, ...fieldUnits],
     events: stories.flatMap(({ events }) => events),
-    house: [{ ...house, nextSerial: 9 }],
+    house: [{ ...house, nextSerial: 9 + fieldUnits.length }],
     cables: [],
     blobs: {},
   };

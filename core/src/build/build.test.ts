@@ -250,6 +250,8 @@ test('a unit with a choke is built to its end, and its beads are asked for befor
     nearEndId: 'A',
     distance: 0.1,
     beads: 3,
+    material: null,
+    at: 'feedpoint' as const,
     bead: { outside: 20e-3, bore: 10e-3, length: 25e-3 },
   } as const;
   const choked = planLead({ ...lead, extraParts: [...lead.extraParts, choke] }, [card], house);

@@ -9,15 +9,8 @@ import { methodOf } from '../method/methods.ts';
 import type { RecipeInput } from './recipe.ts';
 import type { Step, StepPart } from './step.ts';
 import { completeSteps } from './step-draft.ts';
-import {
-  chokeSteps,
-  cutSteps,
-  finishSteps,
-  phaseStep,
-  proveStep,
-  sealSteps,
-  threadStep,
-} from './whole-lead.ts';
+import { chokeSteps } from './choke-steps.ts';
+import { cutSteps, finishSteps, phaseStep, proveStep, sealSteps, threadStep } from './whole-lead.ts';
 
 /** What the sequence of a whole lead is compiled from. `recipes` are by end id. */
 export interface CompileInput {

@@ -8,7 +8,7 @@ export type Stage = z.infer<typeof stageSchema>;
 /** A number asked for at the bench, SI, with the limits it is judged by. */
 const askedReadingSchema = z.object({
   label: z.string(),
-  quantity: z.enum(['length', 'resistance', 'force']),
+  quantity: z.enum(['length', 'resistance', 'force', 'decibel']),
   min: z.number().nullable(),
   max: z.number().nullable(),
 });

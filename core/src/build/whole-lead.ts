@@ -4,9 +4,9 @@ import { velocityFactor } from '../cable/electrical.ts';
 import { speedOfLight } from '../line/line.ts';
 import type { Seal } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
-import type { ExtraPart, Lead, LeadEnd } from '../lead/lead.ts';
-import { endById } from '../lead/lead.ts';
-import { stackLength } from '../line/choke.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { setbackOf } from '../cut/bend.ts';
+import { formatMillimetres } from '../quantity/length.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { LeadPart } from '../thread/threaded-parts.ts';
 import type { HoldPoint } from './step.ts';
@@ -50,7 +50,44 @@ export function cutSteps(lead: Lead, cuts: readonly CutLength[]): StepDraft[] {
       good: ['round, square ends', 'copper bright'],
       bad: ['oval end', 'dark or wet copper', 'jacket scuffed'],
     },
+    ...(lead.bends.length > 0 && !isRepair ? [bendStep(lead)] : []),
   ];
+}
+
+/** A tube is bent once, before its ends are put on: the developed length is only right with these bends. */
+function bendStep(lead: Lead): StepDraft {
+  return {
+    name: 'bend',
+    stage: 'Cut',
+    title: 'Bend the cable',
+    text: {
+      firstTime:
+        'Mark where each bend begins, measured along the tube from end A. Bend round the former once, steadily, and never back: copper hardens. Look that the tube stayed round.',
+      experienced: 'Mark, bend once round the former, never back.',
+    },
+    why: 'A bent tube that is bent again cracks or goes oval, and the match goes with it.',
+    tools: lead.bends.map(({ angle, radius }) => ({
+      label: 'Bending former',
+      setting: `radius ${formatMillimetres(radius)} mm, ${Math.round((angle * 180) / Math.PI)}°`,
+    })),
+    figures: lead.bends.map((bend, index) => ({
+      label: `bend ${index + 1} begins, from end A`,
+      figure: {
+        value: bend.at - setbackOf(bend),
+        kind: 'length',
+        formula: 'vertex - R tan(angle / 2)',
+        terms: [
+          { label: 'Vertex', value: bend.at, kind: 'length' },
+          { label: 'Radius', value: bend.radius, kind: 'length' },
+        ],
+        source: 'geometry',
+      },
+      plus: null,
+      minus: null,
+    })),
+    good: ['round in the bend', 'in one plane'],
+    bad: ['flattened or kinked', 'bent back'],
+  };
 }
 
 /** One step for the parts that go on at one moment. */
@@ -69,49 +106,6 @@ export function threadStep(name: string, title: string, threads: StepDraft['thre
     good: ['every part of the list on the cable, in this order'],
     bad: ['right part, wrong way round', 'wrong side of another part'],
   };
-}
-
-/** Beads to their place, stopped from sliding, before the lead is proved: a choke left off is found too late otherwise. */
-export function chokeSteps(lead: Lead, choke: Extract<ExtraPart, { kind: 'choke' }>): StepDraft[] {
-  const end = endById(lead, choke.nearEndId);
-  const { shrink } = stackLength(choke.bead, choke.beads);
-  const place: Explained = {
-    value: choke.distance,
-    kind: 'length',
-    formula: 'as the lead says',
-    terms: [],
-    source: 'lead',
-  };
-  const covered: Explained = {
-    value: shrink,
-    kind: 'length',
-    formula: 'beads x length + end tubes and overlap at both ends',
-    terms: [
-      { label: 'Beads', value: choke.beads, kind: 'count' },
-      { label: 'Length of a bead', value: choke.bead.length, kind: 'length' },
-    ],
-    source: 'geometry; end tubes and overlap are engineering values',
-  };
-  return [
-    {
-      name: 'choke',
-      stage: 'Join',
-      title: `Fix the choke near end ${end.name}`,
-      text: {
-        firstTime:
-          'Push the beads together at their place, the same free tube at both ends, fill the ends so that they seal, and shrink the tube over them so that they cannot slide. Heat the tube, not the beads.',
-        experienced: 'Beads together, ends filled, shrink over.',
-      },
-      why: 'Beads that slide end up against the connector, chafe the jacket and change the choke.',
-      figures: [
-        { label: 'from the jacket edge to the first bead', figure: place, plus: null, minus: null },
-        { label: 'length of shrink over the stack', figure: covered, plus: null, minus: null },
-      ],
-      caution: 'Hot air burns, and ferrite that is heated or cooled fast cracks.',
-      good: [`${choke.beads} beads, none cracked, none loose`],
-      bad: ['a bead chipped or missing', 'stack slides on the jacket'],
-    },
-  ];
 }
 
 /** The proof of the finished lead: a hold point that the readings of the Prove stage answer. */

@@ -126,6 +126,8 @@ describe('a choke on the run', () => {
     nearEndId: 'B',
     distance: 0.1,
     beads: 5,
+    material: null,
+    at: 'feedpoint' as const,
     bead,
   } as const;
   const plan = planLead({ ...lead, extraParts: [...lead.extraParts, choke] }, [card], house);
@@ -142,7 +144,7 @@ describe('a choke on the run', () => {
     expect(names.indexOf('choke')).toBeGreaterThan(names.lastIndexOf('setback'));
     expect(names.indexOf('choke')).toBeLessThan(names.indexOf('prove'));
     const step = plan.steps.find(({ name }) => name === 'choke')!;
-    expect(step.figures.map(({ figure }) => Number(figure.value.toFixed(3)))).toEqual([0.1, 0.221]);
+    expect(step.figures.map(({ figure }) => Number(figure.value.toFixed(3)))).toEqual([0.1, 0.014, 0.221]);
     expect(step.title).toBe('Fix the choke near end B');
   });
 

@@ -5,6 +5,7 @@ import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd, Piece, ReferencePlane } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
+import { bendTerms } from './bend.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { cutOf } from '../strip/strip-plan.ts';
 
@@ -116,11 +117,12 @@ export function cutLengthOf(
   }));
   const slack: Term = { label: 'Slack', value: lead.slack, kind: 'length' };
   const extras = [slack, ...spare].filter(({ value }) => value > 0);
-  const terms = [...finished, ...atEnds, ...extras];
+  const bends = bendTerms(lead.bends);
+  const terms = [...finished, ...bends, ...atEnds, ...extras];
   const cut: Explained = {
     value: sum(terms),
     kind: 'length',
-    formula: 'finished - sum (r + j - xc) + slack + spare',
+    formula: `finished${bends.length > 0 ? ' - bends' : ''} - sum (r + j - xc) + slack + spare`,
     terms,
     source,
   };

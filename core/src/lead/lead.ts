@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { coaxEntrySchema } from '../cable/construction.ts';
+import { beadMaterialIds } from '../line/choke.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 
 export const environments = ['indoor', 'outdoor', 'buried', 'marine'] as const;
@@ -56,6 +57,10 @@ const extraPartSchema = z.discriminatedUnion('kind', [
       bore: z.number().positive(),
       length: z.number().positive(),
     }),
+    /** A material class of the Line lab; null where its maker's points were used. */
+    material: z.enum(beadMaterialIds).nullable().default(null),
+    /** Which end of the feeder it stands at decides what it keeps off. */
+    at: z.enum(['feedpoint', 'radio end']).default('feedpoint'),
   }),
 ]);
 

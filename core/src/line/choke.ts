@@ -1,9 +1,11 @@
 import type { Complex } from './complex.ts';
 import { add, complex, divide, magnitude, scale } from './complex.ts';
 
+export const beadMaterialIds = ['low-bands', 'broad', 'middle', 'high'] as const;
+
 /** Bead material as a class: permeability falls with a relaxation, `mu = 1 + (mu_i - 1) / (1 + j f / f_r)`. */
 export interface BeadMaterial {
-  readonly id: string;
+  readonly id: (typeof beadMaterialIds)[number];
   readonly name: string;
   readonly initialPermeability: number;
   /** Relaxation frequency, hertz. */
@@ -166,9 +168,16 @@ export function beadHeat(source: BeadSource, bead: Bead, current: number, freque
   return { power, rise: power / (10 * Math.PI * bead.outside * bead.length) };
 }
 
-/** Length of a stack and of the shrink over it, metres: end tubes of half a bead's outside, and overlap on the cable. */
-export function stackLength(bead: Bead, beads: number): { stack: number; shrink: number } {
+/** Overlap of the shrink of a stack on the cable, at each side. House default for outdoors. */
+const stackOverlap = 25e-3;
+
+/**
+ * Length of a stack, of the free tube at each of its ends (half a bead's outside, filled so that the shrink seals down to
+ * the cable), and of the shrink over it all, metres.
+ */
+export function stackLength(bead: Bead, beads: number): { stack: number; endTube: number; shrink: number } {
   checkBead(bead);
   const stack = beads * bead.length;
-  return { stack, shrink: stack + 2 * (bead.outside / 2 + 25e-3) };
+  const endTube = bead.outside / 2;
+  return { stack, endTube, shrink: stack + 2 * (endTube + stackOverlap) };
 }

@@ -18,7 +18,7 @@ export function designStates(plan: LeadPlan): Record<Stage, StageState> {
   const warn = (warning: boolean): StageState => (warning ? 'warning' : 'open');
   return {
     Choose: warn(misfit || beyond || mismatch || overPower),
-    Cut: 'open',
+    Cut: warn(plan.bendProblems.length > 0),
     Thread: warn(!plan.thread.possible || plan.parts.some(({ missing }) => missing)),
     Strip: warn(badCard || tooFine),
     Join: warn(noDie),

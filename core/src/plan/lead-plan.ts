@@ -6,6 +6,7 @@ import type { Connector } from '../connector/connector.ts';
 import type { GaugeCard, GaugeCardProblem } from '../connector/gauge-card.ts';
 import { gaugeCardProblems } from '../connector/gauge-card.ts';
 import type { CutLength } from '../cut/cut-length.ts';
+import { bendProblems } from '../cut/bend.ts';
 import { cutLengthOf, endsOfPiece } from '../cut/cut-length.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import type { FrequencyCheck } from '../fit/frequency-limit.ts';
@@ -59,6 +60,8 @@ export interface LeadPlan {
   /** What the lead stands at its highest working frequency, the weakest part first. */
   readonly power: readonly PowerLimit[];
   readonly cuts: readonly CutLength[];
+  /** Bends that the cable does not take, in words. */
+  readonly bendProblems: readonly string[];
   readonly parts: readonly LeadPart[];
   readonly run: ThreadRun;
   readonly thread: ThreadPlan;
@@ -112,6 +115,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
     ),
     power: powerOf(lead, ends, house),
     cuts,
+    bendProblems: bendProblems(lead, ends[0]!.cable),
     parts,
     run,
     thread,

@@ -1,3 +1,6 @@
+import { inRange } from './number.ts';
+import { parsePrefixed } from './prefix.ts';
+
 /** Power ratio in decibels, positive for a loss: `10 log10(in / out)`. */
 export function lossDb(powerIn: number, powerOut: number): number {
   return 10 * Math.log10(powerIn / powerOut);
@@ -17,4 +20,15 @@ export function formatDecibels(db: number): string {
 export function formatSwr(swr: number): string {
   if (!(swr < 1e4)) return 'infinite';
   return swr < 10 ? swr.toFixed(2) : swr < 100 ? swr.toFixed(1) : swr.toFixed(0);
+}
+
+const expectedDecibels = 'decibels such as 18 or 18.5 dB';
+
+/** Reads a loss or rejection in decibels. @throws QuantityError outside -200 to 200. */
+export function parseDecibels(text: string): number {
+  return inRange(
+    parsePrefixed(text, ['db'], expectedDecibels),
+    { min: -200, max: 200, expected: expectedDecibels },
+    text,
+  );
 }

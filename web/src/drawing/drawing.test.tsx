@@ -96,8 +96,10 @@ describe('the section', () => {
       const path = [...container.querySelectorAll('path')].find((each) => each.textContent === name)!;
       return Number(/L ([\d.]+)/.exec(path.getAttribute('d')!)![1]);
     };
-    const scale = (front('contact tip') - front('dielectric')) /
-      (end.strip.section.find(({ name }) => name === 'contact tip')!.to - cutOf(end.strip, 'dielectric').position.value);
+    const scale =
+      (front('contact tip') - front('dielectric')) /
+      (end.strip.section.find(({ name }) => name === 'contact tip')!.to -
+        cutOf(end.strip, 'dielectric').position.value);
     expect((front('conductor') - front('dielectric')) / scale).toBeCloseTo(
       cutOf(end.strip, 'conductor').position.value - cutOf(end.strip, 'dielectric').position.value,
       6,

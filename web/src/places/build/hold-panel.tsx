@@ -2,6 +2,7 @@ import { answerHold, reworkFrom, waiveHold } from '@gorvane/core/build/advance.t
 import type { HoldAnswer, UnitProgress } from '@gorvane/core/build/progress.ts';
 import type { AskedReading, Step } from '@gorvane/core/build/step.ts';
 import type { Unit, UnitHappening } from '@gorvane/core/build/unit.ts';
+import { parseDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { parseForce } from '@gorvane/core/quantity/force.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { parseResistance } from '@gorvane/core/quantity/resistance.ts';
@@ -105,6 +106,7 @@ const readers: Record<AskedReading['quantity'], { read: (text: string) => number
   length: { read: (text) => parseLength(text), placeholder: 'mm' },
   resistance: { read: parseResistance, placeholder: 'ohm, or open' },
   force: { read: parseForce, placeholder: 'N' },
+  decibel: { read: parseDecibels, placeholder: 'dB' },
 };
 
 interface ReadingAnswerProps extends Pick<HoldPanelProps, 'step' | 'onRecord'> {

@@ -1,4 +1,4 @@
-import type { Bead } from '@gorvane/core/line/choke.ts';
+import type { Bead, BeadMaterial } from '@gorvane/core/line/choke.ts';
 import { leadCable } from '@gorvane/core/lead/lead-cable.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button, NativeSelect } from '@mantine/core';
@@ -12,7 +12,16 @@ import { useDraft } from '../../draft/use-draft.ts';
 const fromEnd = 0.1;
 
 /** Puts the stack on the run of a lead, near one of its ends, and opens its Thread stage. */
-export function AddChoke({ bead, beads }: { readonly bead: Bead; readonly beads: number }) {
+export function AddChoke({
+  bead,
+  beads,
+  material,
+}: {
+  readonly bead: Bead;
+  readonly beads: number;
+  /** Its class; null where maker's points were typed. */
+  readonly material: BeadMaterial['id'] | null;
+}) {
   const leads = useLeads() ?? [];
   const [leadId, setLeadId] = useState('');
   const draft = useDraft('leads', leadId || undefined);
@@ -36,6 +45,8 @@ export function AddChoke({ bead, beads }: { readonly bead: Bead; readonly beads:
           distance: fromEnd,
           beads,
           bead,
+          material,
+          at: 'feedpoint',
         },
       ],
     }));

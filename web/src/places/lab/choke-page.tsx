@@ -220,7 +220,7 @@ function ChokeAnswer({ values }: { readonly values: ValuesOf<typeof fields> }) {
           },
         ]}
       />
-      <AddChoke bead={bead} beads={beads} />
+      <AddChoke bead={bead} beads={beads} material={values.from === 'points' ? null : values.material} />
       <Caution>
         With much common-mode current beads grow hot enough to melt a jacket and lose their permeability: feel
         them only with the transmitter off.

@@ -1,0 +1,64 @@
+import { checksum } from '@gorvane/core/record/checksum.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { House } from '@gorvane/core/house/house.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import type { PatchLeadRequest } from '@gorvane/core/lead/patch-lead.ts';
+import { patchLead } from '@gorvane/core/lead/patch-lead.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+
+/** The scenario is fixed in time and identity, so that it is the same archive every time it is written. */
+const startOfWork = Date.parse('2026-11-23T07:30:00.000Z');
+const minute = 60_000;
+export const timeAt = (minutes: number) => new Date(startOfWork + minutes * minute).toISOString();
+export const opening = timeAt(0);
+
+/** Identities made from a name: stable, and in the form of a UUID. */
+export function identity(name: string): string {
+  const hex = checksum(`orrin sound landing/${name}`);
+  return [
+    hex.slice(0, 8),
+    hex.slice(8, 12),
+    `4${hex.slice(13, 16)}`,
+    `8${hex.slice(17, 20)}`,
+    hex.slice(20, 32),
+  ].join('-');
+}
+
+function counted(prefix: string): () => string {
+  let count = 0;
+  return () => identity(`${prefix} ${++count}`);
+}
+
+/** A lead of the scenario with the cards of its ends and the plan that follows. */
+export interface Design {
+  readonly lead: Lead;
+  readonly cards: readonly GaugeCard[];
+  readonly plan: LeadPlan;
+}
+
+/** What was measured on the bag of an end's connectors, metres, and what the bag is called. */
+export interface Bag {
+  readonly name: string;
+  readonly measured?: Partial<Record<keyof GaugeCard['features'], number>>;
+}
+
+/** A lead as its request says, changed where the scenario wants more, with the bags that its connectors come from. */
+export function design(
+  house: House,
+  request: PatchLeadRequest,
+  bags: readonly Bag[],
+  change: (lead: Lead) => Lead = (lead) => lead,
+): Design {
+  const made = patchLead(request, counted(request.name), opening);
+  const cards = made.cards.map((card, index) => {
+    const bag = bags[index];
+    if (!bag) return card;
+    const features = { ...card.features };
+    for (const [name, value] of Object.entries(bag.measured ?? {}))
+      features[name as keyof typeof features] = { value, state: 'measured' };
+    return { ...card, name: bag.name, features };
+  });
+  const lead = change(made.lead);
+  return { lead, cards, plan: planLead(lead, cards, house) };
+}
