@@ -2,7 +2,8 @@ import { bendRadius } from '../cable/body.ts';
 import type { CoaxCable } from '../cable/cable.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { Term } from '../quantity/explained.ts';
-import { formatMillimetres } from '../quantity/length.ts';
+import { formatMillimetres, parsePositiveLength } from '../quantity/length.ts';
+import { QuantityError } from '../quantity/quantity-error.ts';
 
 export type Bend = Lead['bends'][number];
 
@@ -55,4 +56,38 @@ export function bendProblems(lead: Lead, cable: CoaxCable): string[] {
       );
     return problems;
   });
+}
+
+const expected = 'bends such as 150 mm 90° r12; 300 mm 45° r12, or none';
+
+/**
+ * Reads bends: vertex from the first end, angle in degrees, radius of the centre line; several with a semicolon.
+ * @throws QuantityError when a part is not understood or an angle is not between 0 and 180.
+ */
+export function parseBends(text: string): Bend[] {
+  const parts = text.split(';').map((part) => part.trim());
+  if (text.trim() === '' || /^none$/i.test(text.trim())) return [];
+  return parts
+    .map((part): Bend => {
+      const match = /^(.+?)\s+([\d.,]+)\s*(?:°|deg(?:rees?)?)?\s+r\s*(.+)$/i.exec(part);
+      const degrees = Number(match?.[2]?.replace(',', '.'));
+      if (!match || !(degrees > 0 && degrees < 180)) throw new QuantityError(part, expected);
+      return {
+        at: parsePositiveLength(match[1]!, 1000),
+        angle: (degrees * Math.PI) / 180,
+        radius: parsePositiveLength(match[3]!, 10),
+      };
+    })
+    .sort((a, b) => a.at - b.at);
+}
+
+/** Bends as `parseBends` reads them. */
+export function formatBends(bends: readonly Bend[]): string {
+  if (bends.length === 0) return 'none';
+  return bends
+    .map(
+      ({ at, angle, radius }) =>
+        `${formatMillimetres(at)} mm ${Number(((angle * 180) / Math.PI).toFixed(1))}° r${formatMillimetres(radius)}`,
+    )
+    .join('; ');
 }

@@ -69,17 +69,18 @@ describe('every cable with every connector that fits it', () => {
   });
 
   test('what a starter offers fits throughout and needs no change', () => {
-    for (const { cableId, connectorId } of starters) {
-      const plan = planOf(cableId, connectorId);
-      expect(plan.ends.flatMap(({ fit }) => fit.filter(({ verdict }) => verdict === 'does not fit'))).toEqual(
-        [],
-      );
-      expect(
-        plan.joints
-          .filter(({ label }) => !label.includes('system'))
-          .every(({ verdict }) => verdict === 'match'),
-      ).toBe(true);
-    }
+    for (const { cableId, connectorId, farConnectorId = connectorId } of starters)
+      for (const id of [connectorId, farConnectorId]) {
+        const plan = planOf(cableId, id);
+        expect(
+          plan.ends.flatMap(({ fit }) => fit.filter(({ verdict }) => verdict === 'does not fit')),
+        ).toEqual([]);
+        expect(
+          plan.joints
+            .filter(({ label }) => !label.includes('system'))
+            .every(({ verdict }) => verdict === 'match'),
+        ).toBe(true);
+      }
   });
 });
 

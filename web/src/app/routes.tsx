@@ -43,6 +43,10 @@ const labRoutes: RouteObject[] = [
     lazy: async () => ({ Component: (await import('../places/lab/bus-page.tsx')).BusPage }),
   },
   {
+    path: 'ends',
+    lazy: async () => ({ Component: (await import('../places/lab/ends-page.tsx')).EndsPage }),
+  },
+  {
     path: 'cables',
     lazy: async () => ({ Component: (await import('../places/lab/cables-page.tsx')).CablesPage }),
   },

@@ -1,15 +1,10 @@
 import type { Unit, UnitEvent } from '@gorvane/core/build/unit.ts';
 import type { OwnCable } from '@gorvane/core/cable/own-cable.ts';
-import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
-import { completeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
-import { houseSchema } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import { leadSchema } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
-import { frozenPlanSchema } from '@gorvane/core/plan/frozen-plan.ts';
-import type { EntityTable, Transaction } from 'dexie';
+import type { EntityTable } from 'dexie';
 import { Dexie } from 'dexie';
 
 /** A text that was typed and does not parse yet, kept so that it is still there after a reload. */
@@ -48,29 +43,11 @@ export class Database extends Dexie {
       kept: 'key',
     });
     this.version(2).stores({ cables: 'id' });
-    this.version(3).upgrade(completeRecords);
+    this.version(3).upgrade(async (transaction) => {
+      const { completeRecords } = await Dexie.waitFor(import('./complete-records.ts'));
+      await completeRecords(transaction);
+    });
   }
-}
-
-/** Records that were written before a field existed get its default; assumed features follow the catalogue. */
-async function completeRecords(transaction: Transaction): Promise<void> {
-  const replace = (table: string, complete: (record: never) => unknown) =>
-    transaction
-      .table(table)
-      .toCollection()
-      .modify((record, reference) => {
-        reference.value = complete(record as never);
-      });
-  await replace('leads', (lead: Lead) => leadSchema.parse(lead));
-  await replace('house', (house: House) => houseSchema.parse(house));
-  await replace('gaugeCards', (card: GaugeCard) => {
-    const measured = Object.entries(card.features).filter(([, feature]) => feature.state === 'measured');
-    return completeCard({ ...card, features: Object.fromEntries(measured) }, connectorById(card.connectorId));
-  });
-  await replace('units', (unit: Unit) => ({
-    ...unit,
-    plan: unit.plan && frozenPlanSchema.parse(unit.plan),
-  }));
 }
 
 export const database = new Database();

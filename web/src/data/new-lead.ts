@@ -17,13 +17,15 @@ export interface NewLead {
   readonly quantity: number;
 }
 
-/** What a lead with two like ends is made of. Length in metres, frequencies in hertz. */
+/** What a lead is made of. Length in metres, frequencies in hertz. */
 export interface LeadRequest {
   readonly name: string;
   readonly cableId: string;
   /** The entry of a cable that the catalogue does not have. */
   readonly ownCable?: CoaxEntry | undefined;
   readonly connector: Connector;
+  readonly farConnector?: Connector | undefined;
+  readonly environment?: Lead['environment'] | undefined;
   readonly length: number;
   readonly frequencies: readonly number[];
   readonly quantity: number;
@@ -35,6 +37,8 @@ export function createLead({ starter, length, quantity }: NewLead): Promise<stri
     name: starter.leadName,
     cableId: starter.cableId,
     connector: connectorById(starter.connectorId),
+    farConnector: starter.farConnectorId ? connectorById(starter.farConnectorId) : undefined,
+    environment: starter.environment,
     length,
     frequencies: starter.frequencies,
     quantity,

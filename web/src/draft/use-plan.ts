@@ -1,10 +1,9 @@
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import type { LeadPlan, planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { database } from '../data/database.ts';
 
 /** The plan of a lead; when the lead as it stands cannot be planned, why, with the last plan that could. */
@@ -15,9 +14,27 @@ export interface PlanView {
 
 type Attempt = { readonly plan: LeadPlan } | { readonly problem: string };
 
-function attempt(lead: Lead, cards: readonly GaugeCard[], house: House): Attempt {
+type Planner = typeof planLead;
+
+/** The planner with its catalogues is not part of the first screen: it is loaded once, when a plan is first wanted. */
+let loaded: Planner | undefined;
+
+async function loadPlanner(): Promise<Planner> {
+  loaded = (await import('@gorvane/core/plan/lead-plan.ts')).planLead;
+  return loaded;
+}
+
+function usePlanner(): Planner | undefined {
+  const [planner, setPlanner] = useState(() => loaded);
+  useEffect(() => {
+    if (!planner) void loadPlanner().then((found) => setPlanner(() => found));
+  }, [planner]);
+  return planner;
+}
+
+function attempt(plan: Planner, lead: Lead, cards: readonly GaugeCard[], house: House): Attempt {
   try {
-    return { plan: planLead(lead, cards, house) };
+    return { plan: plan(lead, cards, house) };
   } catch (error) {
     return { problem: error instanceof Error ? error.message : String(error) };
   }
@@ -28,9 +45,16 @@ export function usePlan(
   cards: readonly GaugeCard[],
   house: House | undefined,
 ): PlanView {
+  const planner = usePlanner();
   const ready =
-    lead && house && lead.ends.every(({ gaugeCardId }) => cards.some(({ id }) => id === gaugeCardId));
-  const now = useMemo(() => (ready ? attempt(lead, cards, house) : undefined), [ready, lead, cards, house]);
+    planner &&
+    lead &&
+    house &&
+    lead.ends.every(({ gaugeCardId }) => cards.some(({ id }) => id === gaugeCardId));
+  const now = useMemo(
+    () => (ready ? attempt(planner, lead, cards, house) : undefined),
+    [ready, planner, lead, cards, house],
+  );
   const [lastGood, setLastGood] = useState<LeadPlan | undefined>();
   if (now && 'plan' in now && now.plan !== lastGood) setLastGood(now.plan);
   if (!now) return { plan: undefined, problem: undefined };

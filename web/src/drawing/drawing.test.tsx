@@ -89,7 +89,7 @@ describe('the strip drawing', () => {
 
 describe('the section', () => {
   test('draws every ring of the seated joint where the strip puts it, named', () => {
-    const container = draw(<SectionDrawing plan={end} />);
+    const container = draw(<SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />);
     const rings = [...container.querySelectorAll('path > title')].map(({ textContent }) => textContent);
     expect(rings).toEqual(end.strip.section.map(({ name }) => name));
     const front = (name: string) => {

@@ -46,8 +46,8 @@ function scaleFor({ ends }: LeadPlan, small: boolean): number {
 export function Run({ plan, progress, onPick, faultEndIds = [], small = false, numbers }: RunProps) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 1060;
-  const height = small ? 64 : 178;
-  const middle = small ? 32 : 84;
+  const height = small ? 64 : 196;
+  const middle = small ? 32 : 102;
   const [near, far] = [plan.ends[0]!, plan.ends[1]!];
   const scale = scaleFor(plan, small);
   const cable = near.cable.jacket.diameter * scale;
@@ -71,6 +71,7 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
           to={sides[1].origin}
           middle={middle}
           thickness={cable}
+          bare={near.strip.datum === 'tube end'}
           onPick={onPick}
         />
         {sides.map(({ end, origin, direction }) => (
@@ -99,10 +100,22 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
         ))}
         {!small && (
           <>
-            <text className="figures" x={width / 2} y={middle - 40} textAnchor="middle" fontSize={17}>
+            <text
+              className="figures"
+              x={width / 2}
+              y={middle - Math.max(28, cable / 2 + 20)}
+              textAnchor="middle"
+              fontSize={17}
+            >
               {finished.first}
             </text>
-            <text className="soft" x={width / 2} y={middle + 40} textAnchor="middle" fontSize={14}>
+            <text
+              className="soft"
+              x={width / 2}
+              y={middle + Math.max(40, cable / 2 + 28)}
+              textAnchor="middle"
+              fontSize={14}
+            >
               {finished.second}, {near.end.referencePlane} to {far.end.referencePlane}; cut{' '}
               {texts({ metres: plan.cuts[0]!.cut.value }).first}
             </text>
@@ -128,8 +141,11 @@ function Cable({
   to,
   middle,
   thickness,
+  bare,
   onPick,
 }: {
+  /** A tube without a jacket. */
+  bare: boolean;
   from: number;
   to: number;
   middle: number;
@@ -137,6 +153,7 @@ function Cable({
   onPick: RunProps['onPick'];
 }) {
   const half = (from + to) / 2;
+  const layer = bare ? 'copper' : 'jacket';
   const gap = 17;
   const y = middle - thickness / 2;
   const pick = onPick && pickable('cable, opens Choose', () => onPick({ kind: 'cable' }));
@@ -144,8 +161,8 @@ function Cable({
     `M ${x} ${middle - thickness} l ${9 * turn} ${thickness * 0.66} l ${-9 * turn} ${thickness * 0.66} l ${9 * turn} ${thickness * 0.68}`;
   return (
     <g {...pick}>
-      <rect className="jacket" x={from} y={y} width={half - gap - from} height={thickness} />
-      <rect className="jacket" x={half + gap} y={y} width={to - half - gap} height={thickness} />
+      <rect className={layer} x={from} y={y} width={half - gap - from} height={thickness} />
+      <rect className={layer} x={half + gap} y={y} width={to - half - gap} height={thickness} />
       <path className="dimension" strokeWidth={2} d={mark(half - gap - 3, 1)} />
       <path className="dimension" strokeWidth={2} d={mark(half + gap - 6, 1)} />
     </g>
@@ -169,6 +186,8 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, onPick }
   const closed = endState(end, progress) !== 'open';
   const mine = plan.parts.filter(({ endId }) => endId === end.end.id);
   const places = placesOf(mine, closed, small);
+  const names = mine.map((part) => nameOf(part, progress, numbers));
+  const rows = rowsOf(mine.map(({ id }, index) => ({ ...places.get(id)!, text: names[index]! })));
   return mine.map((part, index) => {
     const state = progress ? (progress.on.has(part.id) ? 'on' : 'missing') : 'on';
     const { x, length } = places.get(part.id)!;
@@ -181,17 +200,15 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, onPick }
         <PartShape part={part} x={x} length={length} scale={scale} ghost={state === 'missing'} />
         {!small && (
           <g transform={`translate(${x + length / 2} 0) scale(${direction} 1)`}>
-            <path className="leader" d={`M 0 ${-14} V ${index % 2 === 0 ? -46 : -62}`} />
+            <path className="leader" d={`M 0 ${-14} V ${-46 - rows[index]! * 15}`} />
             <text
               fontSize={13}
               fontWeight={600}
               textAnchor="middle"
-              y={index % 2 === 0 ? -50 : -66}
+              y={-50 - rows[index]! * 15}
               className={state === 'missing' ? 'out' : undefined}
             >
-              {numbers?.has(part.id) ? `${numbers.get(part.id)!}. ` : ''}
-              {shortName(part)}
-              {state === 'missing' ? ', not on' : ''}
+              {names[index]}
             </text>
           </g>
         )}
@@ -228,11 +245,43 @@ function placesOf(
   let x = first[state];
   for (const part of parts) {
     const length = lengths[part.form];
+    // A coupling that is on its body is drawn with the connector.
+    if (closed && part.form === 'coupling') {
+      places.set(part.id, { x: -length * factor, length: length * factor });
+      continue;
+    }
     if (part.form === 'sleeve' || part.form === 'beads') x += awayFromEnd;
     places.set(part.id, { x: x * factor, length: length * factor });
     x += length + between[state];
   }
   return places;
+}
+
+/** What stands over a part: its place in the order, its name, and whether it is missing. */
+function nameOf(
+  part: LeadPart,
+  progress: UnitProgress | undefined,
+  numbers: ReadonlyMap<string, number> | undefined,
+): string {
+  const number = numbers?.get(part.id);
+  const missing = progress && !progress.on.has(part.id);
+  return `${number === undefined ? '' : `${number}. `}${shortName(part)}${missing ? ', not on' : ''}`;
+}
+
+/** About the width of a letter, pixels. */
+const letter = 6.8;
+
+/** The row of each name, so that no two lie on each other: the first row in which it is free. */
+function rowsOf(labels: readonly { x: number; length: number; text: string }[]): number[] {
+  const taken: number[] = [];
+  return labels.map(({ x, length, text }) => {
+    const half = (text.length * letter) / 2 + 4;
+    const middle = x + length / 2;
+    const row = taken.findIndex((end) => middle - half > end);
+    const free = row < 0 ? taken.length : row;
+    taken[free] = middle + half;
+    return free;
+  });
 }
 
 const shortName = ({ kind, label }: LeadPart) => (kind === 'shrink' ? label.split(',')[0]! : kind);

@@ -1,5 +1,5 @@
-import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { SectionMaterial, SectionRing } from '@gorvane/core/strip/section.ts';
+import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useId } from 'react';
 import './drawing.css';
@@ -22,11 +22,11 @@ const classOf: Readonly<Record<SectionMaterial, string>> = {
 const tallest = 300;
 
 /** The stripped cable seated in its connector, cut open: every part where it comes to lie. Same numbers as the strip. */
-export function SectionDrawing({ plan }: { readonly plan: EndPlan }) {
+export function SectionDrawing({ strip, title }: { readonly strip: StripPlan; readonly title: string }) {
   const { ref, width: measured } = useElementSize();
   const pattern = useId();
   const width = measured || 640;
-  const { section, planes } = plan.strip;
+  const { section, planes } = strip;
   const from = Math.min(...section.map((ring) => ring.from));
   const to = Math.max(...section.map((ring) => ring.to));
   const largest = Math.max(...section.flatMap(({ outside }) => outside));
@@ -43,7 +43,7 @@ export function SectionDrawing({ plan }: { readonly plan: EndPlan }) {
         viewBox={`0 0 ${width} ${height}`}
         height={height}
         role="img"
-        aria-label={`Section of the seated joint of end ${plan.end.name}: ${section
+        aria-label={`Section of the seated joint, ${title}: ${section
           .filter(({ group }) => group === 'connector')
           .map(({ name }) => name)
           .join(', ')}`}

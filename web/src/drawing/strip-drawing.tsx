@@ -1,11 +1,11 @@
-import { cutOf, findCut, tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
+import { cutOf, tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
 import type { CutLayer, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
-import { overBraid, shieldThickness } from '@gorvane/core/cable/braid.ts';
 import type { JudgedStrip } from '@gorvane/core/strip/measured.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
+import { behind, foldedOutside, StripLayers } from './strip-layers.tsx';
 import './drawing.css';
 
 interface StripDrawingProps {
@@ -17,13 +17,8 @@ interface StripDrawingProps {
   readonly title: string;
 }
 
-/** Cable shown behind the datum, metres. */
-const behind = 9e-3;
 /** Tallest that the cable may be drawn, pixels. */
 const tallest = 220;
-
-/** A braid that is folded back lies on the jacket. */
-const foldedOutside = (cable: CoaxCable) => cable.jacket.diameter + 2 * shieldThickness(cable);
 
 /** The stripped end to scale, jacket at the left, with every cut, its tolerance and both figures. */
 export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawingProps) {
@@ -55,7 +50,7 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
             <path d="M0 0 L8 8 M8 0 L0 8" stroke="#6d7471" strokeWidth="1.2" />
           </pattern>
         </defs>
-        <Layers plan={plan} cable={cable} x={x} middle={middle} scale={scale} hatch={hatch} />
+        <StripLayers plan={plan} cable={cable} x={x} middle={middle} scale={scale} hatch={hatch} />
         <text x={width - 4} y={16} textAnchor="end" fontSize={13} className="soft">
           {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the ${plan.datum}`}
         </text>
@@ -75,100 +70,6 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
   );
 }
 
-interface LayersProps {
-  readonly plan: StripPlan;
-  readonly cable: CoaxCable;
-  readonly x: (metres: number) => number;
-  readonly middle: number;
-  readonly scale: number;
-  readonly hatch: string;
-}
-
-/** A name on a layer, where there is room for it. */
-const roomForName = 46;
-
-function Layers({ plan, cable, x, middle, scale, hatch }: LayersProps) {
-  const at = (layer: CutLayer) => findCut(plan, layer)?.position.value;
-  const conductor = at('conductor')!;
-  const dielectric = at('dielectric') ?? 0;
-  const solid = cable.tube !== null;
-  const bare = plan.datum === 'tube end';
-  const box = (
-    from: number,
-    to: number,
-    diameter: number,
-    props: { className?: string; fill?: string; stroke?: string },
-  ) => (
-    <rect
-      x={x(from)}
-      y={middle - (diameter * scale) / 2}
-      width={Math.max(0, x(to) - x(from))}
-      height={diameter * scale}
-      {...props}
-    />
-  );
-  const name = (from: number, to: number, text: string, fill: string, y = middle + 5) =>
-    x(to) - x(from) >= roomForName && (
-      <text
-        x={(x(from) + x(to)) / 2}
-        y={y}
-        textAnchor="middle"
-        fontSize={14}
-        fontWeight={600}
-        style={{ fill }}
-      >
-        {text}
-      </text>
-    );
-  const tubeEnd = at('tube') ?? 0;
-  const foil = at('foil');
-  const braid = at('braid');
-  const shieldEnd = solid ? tubeEnd : plan.shield === 'folded back' ? 0 : (braid ?? 0);
-  const jacketTo = bare ? -behind : 0;
-  return (
-    <>
-      {box(-behind, conductor, cable.conductor.diameter, { className: 'copper' })}
-      {dielectric > 0 && box(0, dielectric, cable.dielectric.diameter, { className: 'milk' })}
-      {foil !== undefined && box(0, foil, cable.dielectric.diameter, { className: 'foil' })}
-      {solid
-        ? box(-behind, tubeEnd, cable.tube!.outside, { className: bare ? 'copper' : 'metal' })
-        : shieldEnd > 0 && box(0, shieldEnd, overBraid(cable), { fill: `url(#${hatch})`, stroke: '#33393b' })}
-      {plan.shield === 'folded back' &&
-        braid !== undefined &&
-        box(-Math.min(braid, behind), 0, foldedOutside(cable), {
-          fill: `url(#${hatch})`,
-          stroke: '#33393b',
-        })}
-      {!bare && box(-behind, jacketTo, cable.jacket.diameter, { className: 'jacket' })}
-      {name(-behind, 0, bare ? 'tube' : 'jacket', bare ? '#22272a' : '#fff')}
-      {shieldEnd > 0 && !solid && x(shieldEnd) - x(0) >= roomForName && (
-        <rect
-          x={(x(0) + x(shieldEnd)) / 2 - 26}
-          y={middle - 10}
-          width={52}
-          height={20}
-          rx={2}
-          fill="#f4f5f2"
-        />
-      )}
-      {name(0, shieldEnd, solid ? 'outer' : 'braid', '#22272a')}
-      {name(
-        Math.max(0, shieldEnd),
-        dielectric,
-        foil === undefined ? 'dielectric' : 'foil, dielectric',
-        '#22272a',
-      )}
-      {name(
-        Math.max(dielectric, shieldEnd),
-        conductor,
-        'conductor',
-        'var(--ink)',
-        middle - (cable.conductor.diameter * scale) / 2 - 8,
-      )}
-    </>
-  );
-}
-
 interface CutFigureProps {
   readonly cut: StripCut;
   readonly x: (metres: number) => number;
@@ -177,12 +78,16 @@ interface CutFigureProps {
   readonly judged: JudgedStrip | undefined;
 }
 
+/** A dimension narrower than this has its figures beside it, pixels. */
+const roomForFigures = 230;
+
 /** The dimension of one cut: line, tolerance band, both figures, and where it was really cut. */
 function CutFigure({ cut, x, y, top, judged }: CutFigureProps) {
   const texts = useLengthTexts()({ metres: cut.position.value, tolerance: tighterTolerance(cut) });
   const at = x(cut.position.value);
   const band = { from: x(cut.position.value - cut.minus), to: x(cut.position.value + cut.plus) };
   const measured = judged?.cuts.find(({ cut: { layer } }) => layer === cut.layer);
+  const narrow = Math.abs(at - x(0)) < roomForFigures;
   return (
     <g>
       <rect className="tolerance" x={band.from} y={top} width={band.to - band.from} height={y - top - 12} />
@@ -192,9 +97,9 @@ function CutFigure({ cut, x, y, top, judged }: CutFigureProps) {
         d={`M ${x(0)} ${y} H ${at} M ${x(0) + 8} ${y - 4} L ${x(0)} ${y} l 8 4 M ${at - 8} ${y - 4} L ${at} ${y} l -8 4`}
       />
       <text
-        x={(x(0) + at) / 2}
-        y={y - 6}
-        textAnchor="middle"
+        x={narrow ? Math.max(at, x(0)) + 12 : (x(0) + at) / 2}
+        y={narrow ? y + 6 : y - 6}
+        textAnchor={narrow ? 'start' : 'middle'}
         fontSize={19}
         fontWeight={700}
         className="figures"

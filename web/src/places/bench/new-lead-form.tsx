@@ -5,7 +5,6 @@ import { Button, TextInput } from '@mantine/core';
 import type { FormEvent } from 'react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { createLead } from '../../data/new-lead.ts';
 
 /** Longest lead that can be asked for, metres. */
 const longest = 1000;
@@ -42,6 +41,7 @@ export function NewLeadForm() {
     setAsked(true);
     if (problemOf(readLength) ?? problemOf(() => parseQuantity(quantity))) return;
     const starter = starters.find(({ id }) => id === starterId)!;
+    const { createLead } = await import('../../data/new-lead.ts');
     const leadId = await createLead({ starter, length: readLength(), quantity: parseQuantity(quantity) });
     void navigate(`/leads/${leadId}/choose`);
   };

@@ -100,7 +100,7 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
       />
     );
   }
-  if (end && step.stage === 'Join') return <SectionDrawing plan={end} />;
+  if (end && step.stage === 'Join') return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />;
   return <Run plan={plan} progress={progress} />;
 }
 

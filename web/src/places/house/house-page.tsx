@@ -1,11 +1,14 @@
 import type { House } from '@gorvane/core/house/house.ts';
+import { shopTools } from '@gorvane/core/house/house.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
+import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import type { Draft } from '../../draft/use-draft.ts';
 import { useHouseDraft } from '../../draft/use-draft.ts';
 import { DataPanel } from './data-panel.tsx';
+import { Practice } from './practice.tsx';
 import './house.css';
 
 /** How this house works, what the shop has, and its data in and out. */
@@ -28,7 +31,7 @@ export function HousePage() {
   );
 }
 
-interface PanelProps {
+export interface PanelProps {
   readonly house: Draft<House>;
 }
 
@@ -96,75 +99,16 @@ function Benches({ house: { record, edit } }: PanelProps) {
   );
 }
 
-function Practice({ house: { record, edit } }: PanelProps) {
-  const practise = (label: string, change: Partial<House['practice']>) =>
-    edit(label, (now) => ({ ...now, practice: { ...now.practice, ...change } }));
-  const leaveOut = (check: 'resistance' | 'insulation', asked: boolean) =>
-    practise(`${check} check`, {
-      leaveOut: asked
-        ? record.practice.leaveOut.filter((other) => other !== check)
-        : [...record.practice.leaveOut, check],
-    });
-  return (
-    <section aria-labelledby="practice">
-      <h2 id="practice">House practice</h2>
-      <NativeSelect
-        label="Stripping"
-        description="a prep tool holds about ± 0.3 mm; a blade ± 0.8 mm, and adds a nick inspection worth having"
-        value={record.practice.stripping}
-        data={[
-          { value: 'tool', label: 'rotary prep tool' },
-          { value: 'blade', label: 'blade' },
-        ]}
-        onChange={({ currentTarget: { value } }) =>
-          practise('stripping', { stripping: value === 'blade' ? 'blade' : 'tool' })
-        }
-      />
-      <NativeSelect
-        label="Threading"
-        description="early forgets nothing; late keeps parked parts out of the way"
-        value={record.practice.threading}
-        data={[
-          { value: 'early', label: 'everything before the first cut' },
-          { value: 'late', label: 'each part just before it would be too late' },
-        ]}
-        onChange={({ currentTarget: { value } }) =>
-          practise('threading', { threading: value === 'late' ? 'late' : 'early' })
-        }
-      />
-      <NativeSelect
-        label="Outer seal"
-        description="after the test an end can still be opened; before it, the shrink is the strain relief while testing"
-        value={record.practice.outerSeal}
-        data={['after the full test', 'before, as strain relief']}
-        onChange={({ currentTarget: { value } }) =>
-          practise('outer seal', {
-            outerSeal: value === 'after the full test' ? 'after the full test' : 'before, as strain relief',
-          })
-        }
-      />
-      <NativeSelect
-        label="Over-under coil starts from"
-        value={record.practice.coilFrom}
-        data={['end A', 'end B']}
-        onChange={({ currentTarget: { value } }) =>
-          practise('coil', { coilFrom: value === 'end B' ? 'end B' : 'end A' })
-        }
-      />
-      <div>
-        <p>Checks that a proof asks for; one left out is said on the certificate</p>
-        {(['resistance', 'insulation'] as const).map((check) => (
-          <Checkbox
-            key={check}
-            mt={6}
-            label={check === 'resistance' ? 'resistance of every path' : 'insulation'}
-            checked={!record.practice.leaveOut.includes(check)}
-            onChange={({ currentTarget: { checked } }) => leaveOut(check, checked)}
-          />
-        ))}
-      </div>
-    </section>
-  );
+/** `0.7 mm 2.2 %`. */
+function parseSolderWire(text: string): House['solderWire'] {
+  const match = /^\s*([\d.,]+\s*(?:mm|in|")?)\s+([\d.,]+)\s*%?\s*$/i.exec(text);
+  const expected = 'a diameter of 0.2 to 3 mm and flux of 0 to 10 %, such as 0.7 mm 2.2 %';
+  if (!match) throw new QuantityError(text, expected);
+  const diameter = parseLength(match[1]!);
+  const fluxByMass = Number(match[2]!.replace(',', '.')) / 100;
+  if (!(diameter >= 0.2e-3 && diameter <= 3e-3 && fluxByMass >= 0 && fluxByMass <= 0.1))
+    throw new QuantityError(text, expected);
+  return { diameter, fluxByMass };
 }
 
 function parseDies(text: string): number[] {
@@ -189,6 +133,42 @@ function Shop({ house: { record, edit, key } }: PanelProps) {
         onRead={(text) => {
           const dies = parseDies(text);
           edit('dies', (now) => ({ ...now, dies }));
+        }}
+      />
+      <fieldset className="shop-tools">
+        <legend>Tools at hand: the finder of ends reads this list</legend>
+        {shopTools.map((tool) => (
+          <Checkbox
+            key={tool}
+            label={tool}
+            checked={record.tools.includes(tool)}
+            onChange={({ currentTarget: { checked } }) =>
+              edit('tools', (now) => ({
+                ...now,
+                tools: shopTools.filter((other) => (other === tool ? checked : now.tools.includes(other))),
+              }))
+            }
+          />
+        ))}
+      </fieldset>
+      <QuantityField
+        field={`${key}/solder`}
+        label="Solder wire"
+        description="diameter and flux by mass, such as 0.7 mm 2.2 %"
+        written={`${formatMillimetres(record.solderWire.diameter, 2)} mm ${Number((record.solderWire.fluxByMass * 100).toPrecision(3))} %`}
+        onRead={(text) => {
+          const solderWire = parseSolderWire(text);
+          edit('solder wire', (now) => ({ ...now, solderWire }));
+        }}
+      />
+      <QuantityField
+        field={`${key}/tack`}
+        label="Braid is tacked above"
+        description="power of the lead, where house practice tacks at all"
+        written={formatPower(record.tackAbove)}
+        onRead={(text) => {
+          const tackAbove = parsePower(text);
+          edit('power for tacking', (now) => ({ ...now, tackAbove }));
         }}
       />
       <QuantityField

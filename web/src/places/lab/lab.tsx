@@ -1,7 +1,7 @@
 import { NavLink, Outlet } from 'react-router';
 import './lab.css';
 
-/** The nine questions, and the cables they are asked of. */
+/** The questions, and the cables they are asked of. */
 export const questions = [
   { to: 'line', label: 'One line', ask: 'What does this cable do to this load?' },
   { to: 'chain', label: 'Chain', ask: 'What do cables, connectors and defects in a row add up to?' },
@@ -12,6 +12,11 @@ export const questions = [
   { to: 'audio', label: 'Audio', ask: 'How long a run before the treble goes?' },
   { to: 'speaker', label: 'Speaker', ask: 'What gauge for this length and load?' },
   { to: 'bus', label: 'Lighting bus', ask: 'Does the data arrive at the last receiver?' },
+  {
+    to: 'ends',
+    label: 'Ends',
+    ask: 'Which connector mates, fits the cable, and what else must be in the bag?',
+  },
   { to: 'cables', label: 'Cables', ask: 'What is known of each cable; enter one from its sheet.' },
 ] as const;
 

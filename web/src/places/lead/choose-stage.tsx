@@ -1,24 +1,15 @@
-import { loadCable } from '@gorvane/core/cable/cable.ts';
-import { coaxCables } from '@gorvane/core/cable/catalogue/catalogue.ts';
-import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { FitCheck } from '@gorvane/core/fit/clearance.ts';
 import { swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
 import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
-import { formatFrequency, parseFrequencies } from '@gorvane/core/quantity/frequency.ts';
-import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
-import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
-import { formatLoad, parseLoad } from '@gorvane/core/quantity/resistance.ts';
-import { NativeSelect } from '@mantine/core';
-import { useDispatch } from 'react-redux';
+import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
+import { formatPower } from '@gorvane/core/quantity/power.ts';
 import { Link } from 'react-router';
 import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
-import { QuantityField } from '../../controls/quantity-field.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
-import { useOwnCables } from '../../data/cables.ts';
-import { cardForConnector } from '../../data/gauge-cards.ts';
-import { arrived } from '../../draft/draft-slice.ts';
+import { FaceDrawing } from '../../drawing/face-drawing.tsx';
+import { ChooseInputs } from './choose-inputs.tsx';
 import { budgetAddress, chainAddress } from './lab-address.ts';
 import type { StageProps } from './lead-page.tsx';
 
@@ -31,6 +22,7 @@ export function ChooseStage(props: StageProps) {
         <Verdict plan={plan} />
         <LossTable plan={plan} />
         <Joints plan={plan} />
+        <Faces plan={plan} />
         {distinctEnds(plan).map(({ ends, checks }) => (
           <FitTable key={ends} title={`Fit, ${ends}`} checks={checks} />
         ))}
@@ -50,7 +42,25 @@ function distinctEnds(plan: LeadPlan): { ends: string; checks: readonly FitCheck
   return plan.ends.map((end) => ({ ends: `end ${end.end.name}`, checks: end.fit }));
 }
 
+/** Both mating faces: a person holds the connector up against them. */
+function Faces({ plan }: { readonly plan: LeadPlan }) {
+  return (
+    <section aria-labelledby="faces">
+      <h2 id="faces">Faces</h2>
+      <div className="faces">
+        {plan.ends.map(({ end, connector }) => (
+          <div key={end.id}>
+            <h3>End {end.name}</h3>
+            <FaceDrawing connector={connector} />
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
+
 function Verdict({ plan }: { readonly plan: LeadPlan }) {
+  const refused = plan.ends.find(({ refusal }) => refusal !== null);
   const misfits = plan.ends.flatMap(({ end, fit }) =>
     fit
       .filter(({ verdict }) => verdict === 'does not fit')
@@ -61,8 +71,12 @@ function Verdict({ plan }: { readonly plan: LeadPlan }) {
   const worst = plan.matches.reduce((most, match) => (match.totalLossDb > most.totalLossDb ? match : most));
   return (
     <div className="stage-head">
-      <VerdictMark verdict={misfits.length > 0 ? 'does not fit' : tight > 0 ? 'tight' : 'fits'} large />
+      <VerdictMark
+        verdict={refused || misfits.length > 0 ? 'does not fit' : tight > 0 ? 'tight' : 'fits'}
+        large
+      />
       <p>
+        {refused ? `End ${refused.end.name}: ${refused.refusal} ` : ''}
         {misfits.length > 0
           ? `${misfits[0]!}${misfits.length > 1 ? ` and ${misfits.length - 1} more` : ''}. `
           : 'Every part goes together. '}
@@ -149,7 +163,12 @@ function Joints({ plan }: { readonly plan: LeadPlan }) {
               <td className="reading">
                 {joint.before.impedance} / {joint.after.impedance} ohm
               </td>
-              <td className="reading">SWR {joint.swr.toFixed(2)}</td>
+              <td className="reading">
+                SWR {joint.swr.toFixed(2)}
+                {joint.swrAtHighest < joint.swr - 0.005 && (
+                  <div className="soft">{joint.swrAtHighest.toFixed(2)} where it is that short</div>
+                )}
+              </td>
               <td>
                 <VerdictMark verdict={joint.verdict} />
               </td>
@@ -207,7 +226,7 @@ function FitTable({ title, checks }: { readonly title: string; readonly checks: 
 function Dimension({ term }: { readonly term: FitCheck['hole'] }) {
   return (
     <td>
-      {Number.isFinite(term.value) ? <Length metres={term.value} digits={2} /> : 'none'}
+      {Number.isFinite(term.value) && <Length metres={term.value} digits={2} />}
       <div className="soft">
         {term.label}
         {term.assumed ? ', assumed' : ''}
@@ -269,107 +288,5 @@ function PowerLimits({ plan }: { readonly plan: LeadPlan }) {
         <Link to={chainAddress(plan)}>look at it as a chain</Link>
       </p>
     </section>
-  );
-}
-
-function ChooseInputs({ lead, cards }: StageProps) {
-  const dispatch = useDispatch();
-  const { record, edit, key } = lead;
-  const { requirement } = record;
-  const require = (label: string, change: Partial<typeof requirement>) =>
-    edit(label, (now) => ({ ...now, requirement: { ...now.requirement, ...change } }));
-  const own = useOwnCables() ?? [];
-  const ownEntries = [...record.ownCables, ...own.map(({ entry }) => entry)].flatMap((entry) =>
-    entry.structure === 'coax' ? [entry] : [],
-  );
-  const ownCoax = ownEntries
-    .filter(({ id }, n) => ownEntries.findIndex((other) => other.id === id) === n)
-    .map((entry) => loadCable(entry));
-  const chooseCable = (cableId: string) =>
-    edit('cable', (now) => ({
-      ...now,
-      ownCables: ownEntries.filter(({ id }) => id === cableId),
-      pieces: now.pieces.map((piece) => ({ ...piece, cableId })),
-    }));
-  const chooseConnector = async (endId: string, connectorId: string) => {
-    const card = await cardForConnector(
-      connectorId,
-      [...cards.values()].map((draft) => draft.record),
-      record.name,
-    );
-    dispatch(arrived({ table: 'gaugeCards', record: card }));
-    edit(`connector of end ${endId}`, (now) => ({
-      ...now,
-      ends: now.ends.map((end) => (end.id === endId ? { ...end, connectorId, gaugeCardId: card.id } : end)),
-    }));
-  };
-  return (
-    <aside aria-label="Choices">
-      <QuantityField
-        field={`${key}/name`}
-        label="Name of the lead"
-        written={record.name}
-        onRead={(text) => {
-          if (text.trim() === '') throw new QuantityError(text, 'a name');
-          edit('name', (now) => ({ ...now, name: text }));
-        }}
-      />
-      <QuantityField
-        field={`${key}/purpose`}
-        label="What it is for"
-        written={record.purpose}
-        onRead={(text) => edit('purpose', (now) => ({ ...now, purpose: text }))}
-      />
-      <NativeSelect
-        label="Cable"
-        value={record.pieces[0]!.cableId}
-        data={[...coaxCables, ...ownCoax].map(({ id, name, nominalImpedance }) => ({
-          value: id,
-          label: `${name}, ${nominalImpedance} ohm`,
-        }))}
-        onChange={({ currentTarget: { value } }) => chooseCable(value)}
-      />
-      {record.ends.map((end) => (
-        <NativeSelect
-          key={end.id}
-          label={`Connector, end ${end.name}`}
-          value={end.connectorId}
-          data={connectors.map(({ id, name }) => ({ value: id, label: name }))}
-          onChange={({ currentTarget: { value } }) => void chooseConnector(end.id, value)}
-        />
-      ))}
-      <QuantityField
-        field={`${key}/frequencies`}
-        label="Working frequencies"
-        description="several with a semicolon between"
-        written={requirement.frequencies.map(formatFrequency).join('; ')}
-        onRead={(text) => require('working frequencies', { frequencies: parseFrequencies(text) })}
-      />
-      <QuantityField
-        field={`${key}/power`}
-        label="Power into the near end"
-        description={requirement.inputPower.assumed ? '◌ assumed: type what it is' : 'as stated'}
-        written={formatPower(requirement.inputPower.value)}
-        onRead={(text) => require('input power', { inputPower: { value: parsePower(text), assumed: false } })}
-      />
-      <QuantityField
-        field={`${key}/load`}
-        label="Load at the far end"
-        description="ohm, 35+j12, SWR 1.5, open or short"
-        written={formatLoad(requirement.load)}
-        onRead={(text) => require('load', { load: parseLoad(text, requirement.systemImpedance) })}
-      />
-      <NativeSelect
-        label="System impedance"
-        value={String(requirement.systemImpedance)}
-        data={[
-          { value: '50', label: '50 ohm' },
-          { value: '75', label: '75 ohm' },
-        ]}
-        onChange={({ currentTarget: { value } }) =>
-          require('system impedance', { systemImpedance: Number(value) })
-        }
-      />
-    </aside>
   );
 }

@@ -1,3 +1,5 @@
+import { formatBends, parseBends } from '@gorvane/core/cut/bend.ts';
+import { formatPhaseMatch, parsePhaseMatch } from '@gorvane/core/lead/phase-match.ts';
 import { referencePlanes } from '@gorvane/core/lead/lead.ts';
 import { formatMetres, parseLength, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
 import type { Explained } from '@gorvane/core/quantity/explained.ts';
@@ -104,7 +106,7 @@ function BatchTotal({ lead, plan }: StageProps) {
   );
 }
 
-function CutInputs({ lead }: StageProps) {
+function CutInputs({ lead, plan }: StageProps) {
   const first = useContext(FirstUnit);
   const { record, edit, key } = lead;
   const unit = first === 'in' ? 'in' : 'm';
@@ -145,6 +147,31 @@ function CutInputs({ lead }: StageProps) {
           }
         />
       ))}
+      <QuantityField
+        field={`${key}/bends`}
+        label="Bends"
+        description="vertex from end A, angle, radius: 150 mm 90° r12; several with a semicolon"
+        written={formatBends(record.bends)}
+        onRead={(text) => {
+          const bends = parseBends(text);
+          edit('bends', (now) => ({ ...now, bends }));
+        }}
+      />
+      {plan.bendProblems.map((problem) => (
+        <p key={problem} className="out" role="alert">
+          ■ {problem}
+        </p>
+      ))}
+      <QuantityField
+        field={`${key}/phase`}
+        label="Units agree in phase"
+        description="a set: 5° at 1.575 GHz, or none"
+        written={formatPhaseMatch(record.phaseMatch)}
+        onRead={(text) => {
+          const phaseMatch = parsePhaseMatch(text);
+          edit('phase of the set', (now) => ({ ...now, phaseMatch }));
+        }}
+      />
       <NativeSelect
         label="Spare for re-terminations, each end"
         value={String(record.spareTerminations)}

@@ -1,5 +1,6 @@
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 
+import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
@@ -37,4 +38,19 @@ export function chainAddress(plan: LeadPlan): string {
     band: `1 MHz to ${formatFrequency(Math.max(100e6, 2 * highest))}`,
   });
   return `/lab/chain?${params}`;
+}
+
+/** The address of the lab's finder of ends, for one end of a lead. */
+export function finderAddress(lead: Lead, endId: string): string {
+  const { requirement } = lead;
+  const params = new URLSearchParams({
+    cable: lead.pieces[0]!.cableId,
+    z: `${requirement.systemImpedance} ohm`,
+    f: formatFrequency(Math.max(...requirement.frequencies)),
+    power: formatPower(requirement.inputPower.value),
+    where: lead.environment,
+    lead: lead.id,
+    end: endId,
+  });
+  return `/lab/ends?${params}`;
 }

@@ -48,7 +48,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
         />
         <CutTable end={end} />
         <h2>Seen in the connector</h2>
-        <SectionDrawing plan={end} />
+        <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />
       </section>
       <aside aria-label="Gauge card and measured strip">
         <GaugeCardPanel card={card} end={end} />
