@@ -51,6 +51,14 @@ function expectWhole(plan: LeadPlan): void {
   expect(plan.thread.possible).toBe(true);
   expect(plan.steps.length).toBeGreaterThan(20);
   expect(new Set(plan.steps.map(({ id }) => id)).size).toBe(plan.steps.length);
+  for (const [index, { hold, endId, needs, title }] of plan.steps.entries()) {
+    const before = plan.steps.slice(0, index + 1);
+    for (const need of needs) expect(before.map(({ id }) => id)).toContain(need);
+    if (!hold || hold.rework.backTo === '') continue;
+    const target = before.find((step) => step.name === hold.rework.backTo && step.endId === endId);
+    expect([title, hold.rework.backTo, target !== undefined]).toEqual([title, hold.rework.backTo, true]);
+    for (const part of hold.rework.partsOff) expect(plan.parts.map(({ id }) => id)).toContain(part);
+  }
 }
 
 describe('every cable with every connector that fits it', () => {

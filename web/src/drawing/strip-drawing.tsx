@@ -63,6 +63,7 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
             y={bottom + 34 + index * 40}
             top={middle - (outside * scale) / 2 - 12}
             judged={judged}
+            width={width}
           />
         ))}
       </svg>
@@ -76,18 +77,27 @@ interface CutFigureProps {
   readonly y: number;
   readonly top: number;
   readonly judged: JudgedStrip | undefined;
+  readonly width: number;
 }
 
 /** A dimension narrower than this has its figures beside it, pixels. */
 const roomForFigures = 230;
 
 /** The dimension of one cut: line, tolerance band, both figures, and where it was really cut. */
-function CutFigure({ cut, x, y, top, judged }: CutFigureProps) {
+function CutFigure({ cut, x, y, top, judged, width }: CutFigureProps) {
   const texts = useLengthTexts()({ metres: cut.position.value, tolerance: tighterTolerance(cut) });
   const at = x(cut.position.value);
   const band = { from: x(cut.position.value - cut.minus), to: x(cut.position.value + cut.plus) };
   const measured = judged?.cuts.find(({ cut: { layer } }) => layer === cut.layer);
+  const beside = Math.max(at, x(0)) + 12;
+  // Beside the dimension, or at the edge of a drawing that is too small for it: then the figure alone.
   const narrow = Math.abs(at - x(0)) < roomForFigures;
+  const tight = narrow && beside + roomForFigures > width;
+  const place = tight
+    ? { x: width - 2, y: y + 6, textAnchor: 'end' as const }
+    : narrow
+      ? { x: beside, y: y + 6, textAnchor: 'start' as const }
+      : { x: (x(0) + at) / 2, y: y - 6, textAnchor: 'middle' as const };
   return (
     <g>
       <rect className="tolerance" x={band.from} y={top} width={band.to - band.from} height={y - top - 12} />
@@ -97,20 +107,20 @@ function CutFigure({ cut, x, y, top, judged }: CutFigureProps) {
         d={`M ${x(0)} ${y} H ${at} M ${x(0) + 8} ${y - 4} L ${x(0)} ${y} l 8 4 M ${at - 8} ${y - 4} L ${at} ${y} l -8 4`}
       />
       <text
-        x={narrow ? Math.max(at, x(0)) + 12 : (x(0) + at) / 2}
-        y={narrow ? y + 6 : y - 6}
-        textAnchor={narrow ? 'start' : 'middle'}
+        {...place}
         fontSize={19}
         fontWeight={700}
         className="figures"
         style={{ paintOrder: 'stroke', stroke: 'var(--paper)', strokeWidth: 5 }}
       >
         {texts.first}
-        <tspan
-          fontSize={13}
-          fontWeight={400}
-          className="soft"
-        >{` ${toleranceText(cut)}  ${texts.second}`}</tspan>
+        {!tight && (
+          <tspan
+            fontSize={13}
+            fontWeight={400}
+            className="soft"
+          >{` ${toleranceText(cut)}  ${texts.second}`}</tspan>
+        )}
       </text>
       {measured?.measured !== undefined && measured.verdict === 'Out' && (
         <g className="out">

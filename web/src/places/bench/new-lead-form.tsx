@@ -6,6 +6,9 @@ import type { FormEvent } from 'react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 
+/** Starters shown until more are asked for. */
+const firstShown = 6;
+
 /** Longest lead that can be asked for, metres. */
 const longest = 1000;
 
@@ -32,6 +35,7 @@ export function NewLeadForm() {
   const [length, setLength] = useState('');
   const [quantity, setQuantity] = useState('1');
   const [asked, setAsked] = useState(false);
+  const [all, setAll] = useState(false);
   const readLength = () => parsePositiveLength(length, longest, 'm');
   const lengthProblem = asked ? problemOf(readLength) : undefined;
   const quantityProblem = asked ? problemOf(() => parseQuantity(quantity)) : undefined;
@@ -52,7 +56,7 @@ export function NewLeadForm() {
       <form onSubmit={(event) => void submit(event)} noValidate>
         <fieldset className="starters" style={{ border: 0, margin: 0, padding: 0 }}>
           <legend>1. What does it connect?</legend>
-          {starters.map(({ id, connects, detail }) => (
+          {starters.slice(0, all ? undefined : firstShown).map(({ id, connects, detail }) => (
             <label key={id}>
               <input
                 type="radio"
@@ -65,6 +69,11 @@ export function NewLeadForm() {
               <small>{detail}</small>
             </label>
           ))}
+          {!all && (
+            <button type="button" className="text-button" onClick={() => setAll(true)}>
+              {starters.length - firstShown} more, among them feeder, semi-rigid, trunk and F
+            </button>
+          )}
         </fieldset>
         <div className="new-lead-row">
           <TextInput

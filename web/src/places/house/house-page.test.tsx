@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { houseId } from '@gorvane/core/house/house.ts';
 import { screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
-import { fill, openAt } from '../../../test/open-at.tsx';
+import { demo, fill, openAt } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
 
 const house = async () => (await database.house.get(houseId))!;
@@ -62,7 +62,7 @@ describe('data in and out', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Empty the database' }));
     const question = within(await screen.findByRole('dialog'));
     expect(question.getByText(/cannot be undone: export first/)).toBeTruthy();
-    expect(await database.leads.count()).toBe(2);
+    expect(await database.leads.count()).toBe(demo.leads.length);
     await userEvent.click(question.getByRole('button', { name: 'Remove all' }));
     expect(await screen.findByText('The database is empty.')).toBeTruthy();
     expect(await database.leads.count()).toBe(0);

@@ -136,14 +136,14 @@ async function changesOf(before: House, after: House): Promise<PracticeChange[]>
 
 /** House practice: every choice says its reason, and what it has just changed. */
 export function Practice({ house: { record, edit } }: PanelProps) {
-  const [said, setSaid] = useState<{ label: string; changes: readonly PracticeChange[] } | undefined>();
-  const practise = (label: string, change: Partial<Practices>) => {
+  const [said, setSaid] = useState<{ key: string; changes: readonly PracticeChange[] } | undefined>();
+  const practise = (key: keyof Practices, label: string, change: Partial<Practices>) => {
     const after = { ...record, practice: { ...record.practice, ...change } };
     edit(label, (now) => ({ ...now, practice: { ...now.practice, ...change } }));
-    void changesOf(record, after).then((changes) => setSaid({ label, changes }));
+    void changesOf(record, after).then((changes) => setSaid({ key, changes }));
   };
   const leaveOut = (check: 'resistance' | 'insulation', asked: boolean) =>
-    practise(`${check} check`, {
+    practise('leaveOut', `${check} check`, {
       leaveOut: asked
         ? record.practice.leaveOut.filter((other) => other !== check)
         : [...record.practice.leaveOut, check],
@@ -151,17 +151,20 @@ export function Practice({ house: { record, edit } }: PanelProps) {
   return (
     <section aria-labelledby="practice">
       <h2 id="practice">House practice</h2>
-      {said && <Changes {...said} />}
-      {questions.map(({ key, label, reason, options }) => (
-        <NativeSelect
-          key={key}
-          label={label}
-          description={reason}
-          value={record.practice[key]}
-          data={options.map(({ value, label: text }) => ({ value, label: text ?? value }))}
-          onChange={({ currentTarget: { value } }) => practise(label, { [key]: value })}
-        />
-      ))}
+      <div className="practice">
+        {questions.map(({ key, label, reason, options }) => (
+          <div key={key}>
+            <NativeSelect
+              label={label}
+              description={reason}
+              value={record.practice[key]}
+              data={options.map(({ value, label: text }) => ({ value, label: text ?? value }))}
+              onChange={({ currentTarget: { value } }) => practise(key, label, { [key]: value })}
+            />
+            {said?.key === key && <Changes changes={said.changes} />}
+          </div>
+        ))}
+      </div>
       <div>
         <p>Checks that a proof asks for; one left out is said on the certificate</p>
         {(['resistance', 'insulation'] as const).map((check) => (
@@ -178,13 +181,7 @@ export function Practice({ house: { record, edit } }: PanelProps) {
   );
 }
 
-function Changes({
-  label,
-  changes,
-}: {
-  readonly label: string;
-  readonly changes: readonly PracticeChange[];
-}) {
+function Changes({ changes }: { readonly changes: readonly PracticeChange[] }) {
   const count = changes.reduce(
     (sum, { added, removed, changed }) => sum + added.length + removed.length + changed.length,
     0,
@@ -194,7 +191,6 @@ function Changes({
   return (
     <div className="advice" role="status">
       <p>
-        <strong>{label}:</strong>{' '}
         {count === 0
           ? 'no step of any lead changes.'
           : `${count} ${count === 1 ? 'step' : 'steps'} of ${changes.length} ${changes.length === 1 ? 'lead' : 'leads'} change. Units already started keep the plan they were started with.`}

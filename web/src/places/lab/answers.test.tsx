@@ -161,7 +161,7 @@ describe('finding', () => {
   test('an empty database has every question and no lead to put a choke on', async () => {
     await startEmpty();
     openAt('/lab');
-    expect(await screen.findAllByText(/\w\?$/)).toHaveLength(9);
+    expect(await screen.findAllByText(/\w\?$/)).toHaveLength(10);
     openAt('/lab/choke');
     expect(await screen.findByText(/When there is a lead/)).toBeTruthy();
   });

@@ -1,6 +1,6 @@
 import { loadCable } from '@gorvane/core/cable/cable.ts';
 import { coaxCables } from '@gorvane/core/cable/catalogue/catalogue.ts';
-import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { Connector } from '@gorvane/core/connector/connector.ts';
 import { connectorsFor } from '@gorvane/core/fit/find-end.ts';
 import { environments } from '@gorvane/core/lead/lead.ts';
@@ -19,18 +19,20 @@ import { arrived } from '../../draft/draft-slice.ts';
 import { finderAddress } from './lab-address.ts';
 import type { StageProps } from './lead-page.tsx';
 
-/** Connectors that go on the cable, by method; the one chosen now stands alone when it does not. */
-function endChoices(fitting: readonly Connector[], chosenId: string) {
+/** Connectors that go on the cable, by method; the others last, for who wants to see why not. */
+function endChoices(fitting: readonly Connector[]) {
   const option = ({ id, name }: Connector) => ({ value: id, label: name });
   const methods = [...new Set(fitting.map(({ method }) => method))];
-  const groups = methods.map((method) => ({
-    group: method,
-    items: fitting.filter((connector) => connector.method === method).map(option),
-  }));
-  const chosen = fitting.some(({ id }) => id === chosenId);
-  return chosen
-    ? groups
-    : [{ group: 'does not fit this cable', items: [option(connectorById(chosenId))] }, ...groups];
+  return [
+    ...methods.map((method) => ({
+      group: method,
+      items: fitting.filter((connector) => connector.method === method).map(option),
+    })),
+    {
+      group: 'do not fit this cable',
+      items: connectors.filter((connector) => !fitting.includes(connector)).map(option),
+    },
+  ];
 }
 
 /** Cable, ends, where the lead lives and what it carries. */
@@ -98,7 +100,7 @@ export function ChooseInputs({ lead, cards, house }: StageProps) {
           <NativeSelect
             label={`Connector, end ${end.name}`}
             value={end.connectorId}
-            data={endChoices(fitting, end.connectorId)}
+            data={endChoices(fitting)}
             onChange={({ currentTarget: { value } }) => void chooseConnector(end.id, value)}
           />
           <Link to={finderAddress(record, end.id)}>Find another end</Link>

@@ -150,7 +150,8 @@ function LossTable({ plan }: { readonly plan: LeadPlan }) {
 
 function Joints({ plan }: { readonly plan: LeadPlan }) {
   const cable = plan.ends[0]!.cable;
-  const system = plan.lead.requirement.systemImpedance;
+  const { systemImpedance: system, frequencies } = plan.lead.requirement;
+  const highest = Math.max(...frequencies);
   const range = swrRangeOfPiece(cable.nominalImpedance, system);
   return (
     <section aria-labelledby="joints">
@@ -166,7 +167,9 @@ function Joints({ plan }: { readonly plan: LeadPlan }) {
               <td className="reading">
                 SWR {joint.swr.toFixed(2)}
                 {joint.swrAtHighest < joint.swr - 0.005 && (
-                  <div className="soft">{joint.swrAtHighest.toFixed(2)} where it is that short</div>
+                  <div className="soft">
+                    {joint.swrAtHighest.toFixed(2)} at {formatFrequency(highest)}: the piece is short
+                  </div>
                 )}
               </td>
               <td>

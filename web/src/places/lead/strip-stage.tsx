@@ -47,6 +47,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
           title={`Strip of end ${end.end.name}`}
         />
         <CutTable end={end} />
+        <PrepTool end={end} />
         <h2>Seen in the connector</h2>
         <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />
       </section>
@@ -106,6 +107,25 @@ function CutTable({ end }: { readonly end: EndPlan }) {
         ))}
       </tbody>
     </table>
+  );
+}
+
+/** Settings of a two-position prep tool, where the method has one. */
+function PrepTool({ end }: { readonly end: EndPlan }) {
+  const { prepTool } = end.strip;
+  if (prepTool.length === 0) return null;
+  return (
+    <p>
+      Two-position prep tool, from the squared end:{' '}
+      {prepTool.map(({ label, at }) => (
+        <span key={label}>
+          {label}{' '}
+          <Figure figure={at} label={label}>
+            <Length metres={at.value} />
+          </Figure>{' '}
+        </span>
+      ))}
+    </p>
   );
 }
 
