@@ -59,10 +59,20 @@ async function passStep(page: Page): Promise<void> {
     await expect(untickedPart).toHaveCount(left - 1);
   }
   const good = page.getByRole('button', { name: '● Good' });
-  const reading = page.getByLabel(/Contact before|Centre to body/);
+  const reading = page.getByLabel(/^(Contact before|Centre to body|Rejection)/);
   if (await good.isVisible()) await good.click();
   else if (await reading.isVisible()) {
-    await reading.fill((await page.getByLabel('Centre to body').isVisible()) ? 'open' : '0.05');
+    const asked = (await page.locator('.reading-answer label').textContent()) ?? '';
+    await reading.fill(asked.startsWith('Centre') ? 'open' : asked.startsWith('Rejection') ? '60' : '0.05');
     await reading.press('Enter');
   } else await page.keyboard.press('PageDown');
+}
+
+/** Lets the simulated tester read the unit that stands at its proof, and records that it is Good. */
+export async function proveGood(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Open Prove' }).click();
+  await page.getByRole('button', { name: 'Let the tester read' }).click();
+  await expect(page.getByText('Every check is within its limit.')).toBeVisible();
+  await page.getByRole('button', { name: 'Record this proof: Good' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Prove the lead');
 }

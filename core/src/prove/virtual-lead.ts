@@ -57,7 +57,11 @@ function resistorsOf(
         0,
       );
       const { endId, contact } = wiring.points[point]!;
-      resistors.push({ a: point, b: first + index, ohms: contactAllowance(lead, endId, contact) + extra });
+      resistors.push({
+        a: point,
+        b: first + index,
+        ohms: healthyContact * contactAllowance(lead, endId, contact) + extra,
+      });
     }
     const previous = wiring.terminals.findIndex(
       ({ conductor }, other) => conductor === terminal.conductor && other < index,
@@ -74,6 +78,9 @@ function resistorsOf(
     if (fault.kind === 'short') resistors.push({ a: fault.points[0], b: fault.points[1], ohms: shortOhms });
   return { resistors, nodes: first + wiring.terminals.length };
 }
+
+/** A sound contact reads about half of what a limit allows it. Engineering value. */
+const healthyContact = 0.5;
 
 /**
  * Resistance between two nodes of a network, ohm; Infinity where nothing connects them. One ampere is driven from `a`

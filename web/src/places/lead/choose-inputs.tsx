@@ -103,7 +103,9 @@ export function ChooseInputs({ lead, cards, house }: StageProps) {
             data={endChoices(fitting)}
             onChange={({ currentTarget: { value } }) => void chooseConnector(end.id, value)}
           />
-          <Link to={finderAddress(record, end.id)}>Find another end</Link>
+          <Link className="find-end" to={finderAddress(record, end.id)}>
+            Find another end
+          </Link>
         </div>
       ))}
       <NativeSelect
