@@ -35,6 +35,7 @@ export function checkLead(lead: Lead): Lead {
         `Node ${node.id}: expected exactly one end on every leaf and none elsewhere, found ${ends}.`,
       );
   }
+  checkParts(lead);
   for (const piece of lead.pieces) checkPiece(lead, piece.id, piece.legIds);
   for (const { pieceId, endId } of lead.pinPlan) {
     if (!lead.pieces.some(({ id }) => id === pieceId))
@@ -43,6 +44,12 @@ export function checkLead(lead: Lead): Lead {
       throw new LeadError(`The pin plan names end "${endId}", which is not there.`);
   }
   return lead;
+}
+
+function checkParts(lead: Lead): void {
+  for (const [index, { id }] of lead.extraParts.entries())
+    if (lead.extraParts.findIndex((part) => part.id === id) !== index)
+      throw new LeadError(`The part "${id}" is listed twice: take one of them off the lead.`);
 }
 
 function checkPiece(lead: Lead, pieceId: string, legIds: readonly string[]): void {

@@ -1,16 +1,17 @@
+import { cableRings } from '../strip/cable-rings.ts';
 import { overBraid, shieldThickness } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, jacketThrough } from '../fit/coax-checks.ts';
-import { cableRings } from '../strip/cable-rings.ts';
 import { cone, ring } from '../strip/section.ts';
 import { couplingRing, reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method, MethodPart } from './method.ts';
-import { conductorClearance, refusesFerrule } from './pin-and-ferrule.ts';
 import { clampGlandSteps } from './clamp-gland-steps.ts';
+import { refusesFerrule } from './ferrule.ts';
+import { conductorClearance } from './ferrule.ts';
 
 /** Fanned braid ends this far inside the rim of the clamp. Engineering value. */
 const rimClearance = 0.5e-3;

@@ -10,13 +10,13 @@ import { lookHold } from '../build/step-draft.ts';
 import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, dielectricIn, holeTerm } from '../fit/coax-checks.ts';
-import { cableRings, overFoil } from '../strip/cable-rings.ts';
+import { overFoil, cableRings } from '../strip/cable-rings.ts';
 import { ring } from '../strip/section.ts';
 import { reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method } from './method.ts';
-import { refusesFerrule } from './pin-and-ferrule.ts';
+import { refusesFerrule } from './ferrule.ts';
 
 /** Conductor stands this far proud of the nut face. House default. */
 const proud = 3e-3;

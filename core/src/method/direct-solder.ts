@@ -1,13 +1,14 @@
+import { solderContactSteps } from './pin-and-ferrule-steps.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
 import {
   afterHeatStep,
-  heatFigures,
   ironTool,
   noShortStep,
   setbackStep,
   solderCaution,
+  heatFigures,
 } from '../build/join-steps.ts';
 import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
@@ -23,8 +24,7 @@ import type { StripPlan } from '../strip/strip-plan.ts';
 import { cutOf } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method, MethodPart } from './method.ts';
-import { conductorClearance } from './pin-and-ferrule.ts';
-import { solderContactSteps } from './pin-and-ferrule-steps.ts';
+import { conductorClearance } from './ferrule.ts';
 
 /** Dielectric flush with the tube: what the eye under a magnifier holds. Engineering value. */
 const flush = 0.1e-3;

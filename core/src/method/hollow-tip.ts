@@ -1,4 +1,4 @@
-import { shieldThickness } from '../cable/braid.ts';
+import { cableRings } from '../strip/cable-rings.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
@@ -7,24 +7,25 @@ import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { dielectricStep, jacketStep, measureStep, nickStep, trimBraidStep } from '../build/strip-steps.ts';
-import { conductorIn, dieChecks, dielectricIn, ferruleChecks, jacketThrough } from '../fit/coax-checks.ts';
-import { cableRings } from '../strip/cable-rings.ts';
+import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
-import { couplingRing, hollowTip, reader } from '../strip/solid.ts';
+import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
-import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
+import { writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method } from './method.ts';
+import { crimpFerruleStep, ferruleRework } from './pin-and-ferrule-steps.ts';
+import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
 import {
-  braidClearance,
+  ferruleBraidCut,
+  ferruleCovers,
+  ferruleFeatures,
   ferrulePart,
   ferruleRelief,
   ferruleRings,
+  ferruleRules,
+  overStem,
   refusesFerrule,
-} from './pin-and-ferrule.ts';
-import { crimpFerruleStep, ferruleRework } from './pin-and-ferrule-steps.ts';
-import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
-
-const source = 'seated joint of a hollow-tip plug: rear lip, stem, dielectric stop, tip';
+} from './ferrule.ts';
 
 /** Strip: `xb = j + s - g`, `xd = j + d - g`, `xc = j + r(tip) + proud`, metres from the jacket edge. */
 function strip(input: EndInput): StripPlan {
@@ -33,34 +34,18 @@ function strip(input: EndInput): StripPlan {
   const term = (name: FeatureName) => featureTerm(card, name);
   const j = value('jacketOffset');
   const s = value('stemLength');
-  const braidEnd = j + s - braidClearance;
   const lip = { value: j, terms: [term('jacketOffset')], formula: 'j' };
   const dielectric = dielectricCut(input, lip);
   const tip = tipCut(input, lip);
-  const stem = value('stemOutside');
-  const overStem = stem + 2 * shieldThickness(cable);
-  const body = Math.max(0.62 * value('bodyOutside'), overStem + 1e-3);
+  const body = Math.max(0.62 * value('bodyOutside'), overStem(input) + 1e-3);
   const plane = j + value('lipToMatingPlane');
   return writeStrip(
     {
       endId: input.endId,
       rearLip: j,
-      covered: Math.max(0, value('ferruleLength') - s - j),
+      covered: ferruleCovers(input),
       cuts: [
-        {
-          layer: 'braid',
-          label: 'Braid end',
-          position: lengthOf(
-            braidEnd,
-            'j + s - g',
-            [term('jacketOffset'), term('stemLength'), clearanceTerm('Braid clearance', braidClearance)],
-            source,
-          ),
-          plus: braidClearance,
-          minus: Math.max(0.3e-3, 0.15 * s - braidClearance),
-          tooLong: 'It will stand against the shoulder and the ferrule will not close.',
-          tooShort: 'Too little braid lies under the ferrule for the crimp to hold it.',
-        },
+        ferruleBraidCut(input),
         ...(cable.foil
           ? [
               {
@@ -81,11 +66,9 @@ function strip(input: EndInput): StripPlan {
           dielectric: dielectric.position.value,
           conductor: tip.position.value,
         }),
-        ring('cable', 'braid', 'braid', [0, braidEnd], [stem, overStem], ['crimp']),
-        ring('connector', 'stem', 'metal', [j, j + s], [value('stemBore'), stem]),
+        ...ferruleRings(input),
         ring('connector', 'body', 'metal', [j + s, plane], [value('stemBore'), body]),
         ...hollowTip(value, j, value('stemBore')),
-        ...ferruleRings(card, { shoulder: j + s, jacketEdge: 0, overStem }),
         couplingRing(value, j, body),
       ],
       planes: [
@@ -148,27 +131,9 @@ export const hollowTipCrimp: Method = {
     shopTools: ['fine iron'],
   },
   firstFeatures: ['stemLength', 'stopDepth', 'lipToTip', 'ferruleLength'],
-  foldedFeatures: [
-    'jacketOffset',
-    'lipToShoulder',
-    'lipToMatingPlane',
-    'stemOutside',
-    'stemBore',
-    'ferruleBore',
-    'ferruleWall',
-    'tipBore',
-    'tipOutside',
-    'bodyOutside',
-  ],
+  foldedFeatures: [...ferruleFeatures, 'tipBore', 'tipOutside'],
   rules: [
-    {
-      smaller: 'stemLength',
-      larger: 'stopDepth',
-      at: 'stopDepth',
-      because: 'the stop lies further in than the shoulder',
-    },
-    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
-    { smaller: 'stemBore', larger: 'stemOutside', at: 'stemBore', because: 'a stem has a wall' },
+    ...ferruleRules,
     { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
   ],
   refuses: refusesFerrule,

@@ -1,4 +1,4 @@
-import { shieldThickness } from '../cable/braid.ts';
+import { cableRings } from '../strip/cable-rings.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -8,21 +8,24 @@ import { cutOffAgain, goBack, stripAgain } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
 import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
-import { conductorIn, dieChecks, dielectricIn, ferruleChecks, jacketThrough } from '../fit/coax-checks.ts';
-import { cableRings } from '../strip/cable-rings.ts';
+import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method } from './method.ts';
+import { crimpFerruleStep, ferruleRework } from './pin-and-ferrule-steps.ts';
 import {
-  braidClearance,
+  ferruleBraidCut,
+  ferruleCovers,
+  ferruleFeatures,
   ferrulePart,
   ferruleRelief,
   ferruleRings,
+  ferruleRules,
+  overStem,
   refusesFerrule,
-} from './pin-and-ferrule.ts';
-import { crimpFerruleStep, ferruleRework } from './pin-and-ferrule-steps.ts';
+} from './ferrule.ts';
 
 /** Dielectric stays this far behind its stop, so that the jacket comes to the lip first. Engineering value. */
 const dielectricClearance = 0.3e-3;
@@ -40,12 +43,9 @@ function strip(input: EndInput): StripPlan {
   const term = (name: FeatureName) => featureTerm(card, name);
   const j = value('jacketOffset');
   const [s, d] = [value('stemLength'), value('stopDepth')];
-  const braidEnd = j + s - braidClearance;
   const dielectricEnd = j + d - dielectricClearance;
   const bottom = j + d + value('contactReach');
   const conductorEnd = bottom - bottomClearance;
-  const stem = value('stemOutside');
-  const overStem = stem + 2 * shieldThickness(cable);
   const plane = j + value('lipToMatingPlane');
   const [contactBore, contact] = [value('pinBore'), value('pinOutside')];
   const bore = Math.max(value('stemBore'), contact + 1e-3);
@@ -53,26 +53,13 @@ function strip(input: EndInput): StripPlan {
     {
       endId: input.endId,
       rearLip: j,
-      covered: Math.max(0, value('ferruleLength') - s - j),
+      covered: ferruleCovers(input),
       prepTool: [
         { label: 'first cut', from: 'dielectric' },
         { label: 'second cut', from: 'datum' },
       ],
       cuts: [
-        {
-          layer: 'braid',
-          label: 'Braid, laid forward again',
-          position: lengthOf(
-            braidEnd,
-            'j + s - g',
-            [term('jacketOffset'), term('stemLength'), clearanceTerm('Braid clearance', braidClearance)],
-            source,
-          ),
-          plus: braidClearance,
-          minus: Math.max(0.3e-3, 0.15 * s - braidClearance),
-          tooLong: 'It will stand against the shoulder and the ferrule will not close.',
-          tooShort: 'Too little braid lies under the ferrule for the crimp to hold it.',
-        },
+        ferruleBraidCut(input, 'Braid, laid forward again'),
         ...(cable.foil
           ? [
               {
@@ -131,21 +118,19 @@ function strip(input: EndInput): StripPlan {
           dielectric: dielectricEnd,
           conductor: conductorEnd,
         }),
-        ring('cable', 'braid', 'braid', [0, braidEnd], [stem, overStem], ['crimp']),
-        ring('connector', 'stem', 'metal', [j, j + s], [value('stemBore'), stem]),
+        ...ferruleRings(input),
         ring(
           'connector',
           'body',
           'metal',
           [j + s, plane],
-          [bore, Math.max(0.75 * value('bodyOutside'), overStem + 1e-3)],
+          [bore, Math.max(0.75 * value('bodyOutside'), overStem(input) + 1e-3)],
         ),
         ring('connector', 'insulator', 'insulator', [j + d, plane - 1e-3], [contact, bore]),
         ring('connector', 'captive contact', 'pin', [j + d, bottom], [contactBore, contact]),
         ring('connector', 'contact tip', 'pin', [bottom, j + value('lipToTip')], [0, contact * 0.7]),
-        ...ferruleRings(card, { shoulder: j + s, jacketEdge: 0, overStem }),
         ...(input.connector.sex === 'plug'
-          ? [couplingRing(value, j, Math.max(0.75 * value('bodyOutside'), overStem + 1e-3))]
+          ? [couplingRing(value, j, Math.max(0.75 * value('bodyOutside'), overStem(input) + 1e-3))]
           : []),
       ],
       planes: [
@@ -246,30 +231,10 @@ export const pushOn: Method = {
     shopTools: [],
   },
   firstFeatures: ['stemLength', 'stopDepth', 'contactReach', 'ferruleLength'],
-  foldedFeatures: [
-    'jacketOffset',
-    'lipToShoulder',
-    'lipToMatingPlane',
-    'lipToTip',
-    'contactTolerance',
-    'stemOutside',
-    'stemBore',
-    'ferruleBore',
-    'ferruleWall',
-    'pinBore',
-    'pinOutside',
-    'bodyOutside',
-  ],
+  foldedFeatures: [...ferruleFeatures, 'lipToTip', 'contactTolerance', 'pinBore', 'pinOutside'],
   rules: [
-    {
-      smaller: 'stemLength',
-      larger: 'stopDepth',
-      at: 'stopDepth',
-      because: 'the stop lies further in than the shoulder',
-    },
-    { smaller: 'stemBore', larger: 'stemOutside', at: 'stemBore', because: 'a stem has a wall' },
+    ...ferruleRules,
     { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: 'a contact has a wall' },
-    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
     {
       smaller: 'contactReach',
       larger: 'lipToTip',

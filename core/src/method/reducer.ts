@@ -1,8 +1,9 @@
+import { cableRings } from '../strip/cable-rings.ts';
 import { shieldThickness } from '../cable/braid.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { cableTugStep, heatFigures, ironTool, noShortStep, solderCaution } from '../build/join-steps.ts';
+import { cableTugStep, ironTool, noShortStep, solderCaution, heatFigures } from '../build/join-steps.ts';
 import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
@@ -11,16 +12,15 @@ import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
-import { cableRings } from '../strip/cable-rings.ts';
 import { ring } from '../strip/section.ts';
-import { couplingRing, hollowTip, reader } from '../strip/solid.ts';
+import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method } from './method.ts';
-import { refusesFerrule } from './pin-and-ferrule.ts';
 import { couplingPart } from './soldered-body.ts';
 import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
+import { refusesFerrule } from './ferrule.ts';
 
 /** Folded braid stays this far from the shoulder of the reducer. Engineering value. */
 const foldClearance = 1e-3;

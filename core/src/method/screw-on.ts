@@ -1,3 +1,4 @@
+import { cableRings } from '../strip/cable-rings.ts';
 import { shieldThickness } from '../cable/braid.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
@@ -9,15 +10,14 @@ import { lookHold } from '../build/step-draft.ts';
 import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
 import { biteCheck, conductorIn, dielectricIn } from '../fit/coax-checks.ts';
 import { solderHeat } from '../fit/solder.ts';
-import { cableRings } from '../strip/cable-rings.ts';
 import { ring } from '../strip/section.ts';
-import { couplingRing, hollowTip, reader } from '../strip/solid.ts';
+import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method } from './method.ts';
-import { refusesFerrule } from './pin-and-ferrule.ts';
 import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
+import { refusesFerrule } from './ferrule.ts';
 
 /** Braid folded back covers this share of the thread. Engineering value. */
 const foldShare = 0.7;

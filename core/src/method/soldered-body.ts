@@ -1,8 +1,9 @@
+import { cableRings } from '../strip/cable-rings.ts';
 import { overBraid } from '../cable/braid.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { cableTugStep, heatFigures, ironTool, noShortStep, solderCaution } from '../build/join-steps.ts';
+import { cableTugStep, ironTool, noShortStep, solderCaution, heatFigures } from '../build/join-steps.ts';
 import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
@@ -19,16 +20,15 @@ import type { FitCheck } from '../fit/clearance.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { biteCheck, conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
-import { cableRings } from '../strip/cable-rings.ts';
 import { ring } from '../strip/section.ts';
-import { couplingRing, hollowTip, reader } from '../strip/solid.ts';
+import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { cutOf } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method, MethodPart, ReliefPlace } from './method.ts';
-import { refusesFerrule } from './pin-and-ferrule.ts';
 import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
+import { refusesFerrule } from './ferrule.ts';
 
 /** The jacket ends at least this far behind the rear edge of the holes. Engineering value. */
 const jacketBehindHoles = 1e-3;

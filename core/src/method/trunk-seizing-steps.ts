@@ -13,7 +13,7 @@ import { cutOf } from '../strip/strip-plan.ts';
 /** A buried boot reaches this far past the bare sheath on either side. House default. */
 const bootPastSheath = 75e-3;
 /** Length of the boot of a splice: over bare sheath and body, and well on to both jackets. */
-export function bootLength({ card }: EndInput): number {
+function bootLength({ card }: EndInput): number {
   return featureValue(card, 'lipToTip') + 2 * (featureValue(card, 'jacketOffset') + bootPastSheath);
 }
 

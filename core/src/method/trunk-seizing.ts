@@ -8,7 +8,7 @@ import { reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method, MethodPart } from './method.ts';
-import { bootLength, trunkSeizingSteps } from './trunk-seizing-steps.ts';
+import { trunkSeizingSteps } from './trunk-seizing-steps.ts';
 
 /** Conductor shows this far beyond the seizing nut. Engineering value. */
 const beyondSeizing = 1.5e-3;
@@ -183,7 +183,7 @@ function parts(input: EndInput): MethodPart[] {
     {
       kind: 'splice boot',
       form: 'boot',
-      back: 12e-3 + bootLength(input),
+      back: 14e-3,
       opening: supplied,
       outside: supplied + 4e-3,
       fixedOutside: nut + 5e-3,

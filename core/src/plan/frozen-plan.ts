@@ -28,6 +28,8 @@ export const programVersion = '0.1.0';
 
 /** Freezes a plan for a unit. @throws RangeError when the plan has no steps: there is nothing to build to. */
 export function freezePlan(plan: LeadPlan, house: House): FrozenPlan {
+  const [reason] = plan.withheld;
+  if (reason) throw new RangeError(`There is no plan to build to. ${reason}`);
   if (plan.steps.length === 0)
     throw new RangeError('This lead cannot be threaded as it stands: there is no plan to build to.');
   const cards = plan.ends.map(({ card }) => card);

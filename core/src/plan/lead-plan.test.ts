@@ -9,6 +9,7 @@ import { houseSchema } from '../house/house.ts';
 import { starters } from '../lead/starters.ts';
 import { cutOf } from '../strip/strip-plan.ts';
 import { exampleLead, house, measuredCard, now } from '../testing/example.ts';
+import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { designStates } from './design-states.ts';
 import { freezePlan, frozenPlanSchema } from './frozen-plan.ts';
 import type { LeadPlan } from './lead-plan.ts';
@@ -49,6 +50,8 @@ function expectWhole(plan: LeadPlan): void {
   }
   for (const { expected, limit } of plan.paths) expect(limit.value).toBeGreaterThan(expected);
   expect(plan.thread.possible).toBe(true);
+  expect(simulate(plan.run, happeningsOf(plan.run, plan.thread))).toBeUndefined();
+  expect(plan.withheld).toEqual([]);
   expect(plan.steps.length).toBeGreaterThan(20);
   expect(new Set(plan.steps.map(({ id }) => id)).size).toBe(plan.steps.length);
   for (const [index, { hold, endId, needs, title }] of plan.steps.entries()) {
@@ -89,6 +92,42 @@ describe('every cable with every connector that fits it', () => {
             .every(({ verdict }) => verdict === 'match'),
         ).toBe(true);
       }
+  });
+});
+
+describe('a lead that comes back', () => {
+  test.each(methodNames)('%s on one end, the other fitted: nothing of that end is done again', (name) => {
+    const { cable, connector } = firstOf(name);
+    const { lead, card } = exampleLead({ cableId: cable.id, connectorId: connector.id });
+    const plan = planLead({ ...lead, fittedEndIds: ['A'] }, [card], house);
+    if (!plan.thread.possible) throw new Error('expected a way from the open end');
+    expect(plan.steps.filter(({ endId }) => endId === 'A')).toEqual([]);
+    expect(plan.steps.some(({ endId, name: step }) => endId === 'B' && step === 'insert')).toBe(true);
+    const closed = planLead({ ...lead, fittedEndIds: ['A', 'B'] }, [card], house);
+    expect(closed.thread.possible).toBe(false);
+    expect(closed.steps).toEqual([]);
+  });
+});
+
+describe('withheld where it would mislead', () => {
+  test('a method that the cable refuses, and a card that contradicts itself, give reasons and no steps', () => {
+    const refused = planOf('rg-402', 'tnc-plug-50-crimp-5');
+    expect(refused.withheld[0]).toMatch(/^End A: Its outer conductor is a tube/);
+    expect(refused.steps).toEqual([]);
+    expect(() => freezePlan(refused, house)).toThrow(/outer conductor is a tube/);
+    const { lead, card } = exampleLead();
+    const contradicted = planLead(lead, [measuredCard(card, { stopDepth: 5e-3 })], house);
+    expect(contradicted.withheld[0]).toMatch(/the stop lies further in/);
+    expect(contradicted.steps).toEqual([]);
+    expect(contradicted.cuts[0]!.cut.value).toBeGreaterThan(3);
+  });
+
+  test('a part that is listed twice is refused by name', () => {
+    const { lead, card } = exampleLead();
+    const [sleeve] = lead.extraParts;
+    expect(() => planLead({ ...lead, extraParts: [sleeve!, sleeve!] }, [card], house)).toThrow(
+      /label-sleeve" is listed twice/,
+    );
   });
 });
 

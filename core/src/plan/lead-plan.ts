@@ -65,6 +65,8 @@ export interface LeadPlan {
   readonly parts: readonly LeadPart[];
   readonly run: ThreadRun;
   readonly thread: ThreadPlan;
+  /** Why there are no steps though it could be threaded: a method that the cable refuses, a card that contradicts itself. */
+  readonly withheld: readonly string[];
   readonly steps: readonly Step[];
   /** Cable in the finished lead by piece, metres. */
   readonly lengths: PieceLengths;
@@ -100,6 +102,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
   const run = leadRun(lead, parts, inputs, house);
   const thread = planThreading(run, threadPreference(lead, house));
   const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, cuts)]));
+  const withheld = ends.flatMap(withheldBy);
   const { frequencies } = lead.requirement;
   return {
     lead,
@@ -119,7 +122,8 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
     parts,
     run,
     thread,
-    steps: compileSteps({ lead, house, thread, parts, cuts, recipes }),
+    withheld,
+    steps: withheld.length > 0 ? [] : compileSteps({ lead, house, thread, parts, cuts, recipes }),
     lengths,
     paths: expectedPaths(lead, lengths, house.roomCelsius),
   };
@@ -142,6 +146,12 @@ function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: H
     fit: method.fit(input),
     strip: method.strip(input),
   };
+}
+
+/** What about an end would make its figures mislead. */
+function withheldBy({ end, refusal, cardProblems }: EndPlan): string[] {
+  const reasons = [...(refusal === null ? [] : [refusal]), ...cardProblems.map(({ message }) => message)];
+  return reasons.map((reason) => `End ${end.name}: ${reason}`);
 }
 
 function recipeInput(

@@ -1,5 +1,7 @@
 import { bundleDiameter } from '../thread/bundle.ts';
+import type { ThreadPlan } from '../thread/plan.ts';
 import type { ThreadPart, ThreadRun } from '../thread/run.ts';
+import { waysOnto } from '../thread/way.ts';
 
 /** One thing that happens to a run: an event, or a part put on from a side of its leg. */
 export type Happening = { readonly event: string } | { readonly part: string; readonly sideNodeId: string };
@@ -123,4 +125,16 @@ export function anyOrderWorks(run: ThreadRun): boolean {
     parts,
     events.map(({ id }) => id),
   );
+}
+
+/** The side of its leg that a move comes from: the one whose tip it entered at. */
+export function happeningsOf(run: ThreadRun, plan: ThreadPlan): Happening[] {
+  if (!plan.possible) throw new Error('no plan');
+  return plan.moments.flatMap(({ event, moves }) => [
+    ...moves.map(({ part, entryNodeId }) => {
+      const way = waysOnto(run, part).find((candidate) => candidate.entryNodeId === entryNodeId)!;
+      return { part: part.id, sideNodeId: way.fromNodeId };
+    }),
+    { event: event.id },
+  ]);
 }

@@ -2,24 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { planLead } from '../plan/lead-plan.ts';
 import { exampleLead, house } from '../testing/example.ts';
-import type { Happening } from '../testing/thread-simulator.ts';
-import { anyOrderWorks, simulate } from '../testing/thread-simulator.ts';
-import type { ThreadPlan } from './plan.ts';
+import { anyOrderWorks, happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { planThreading } from './plan.ts';
 import type { ThreadPart, ThreadRun } from './run.ts';
-import { waysOnto } from './way.ts';
-
-/** The side of its leg that a move comes from: the one whose tip it entered at. */
-function happeningsOf(run: ThreadRun, plan: ThreadPlan): Happening[] {
-  if (!plan.possible) throw new Error('no plan');
-  return plan.moments.flatMap(({ event, moves }) => [
-    ...moves.map(({ part, entryNodeId }) => {
-      const way = waysOnto(run, part).find((candidate) => candidate.entryNodeId === entryNodeId)!;
-      return { part: part.id, sideNodeId: way.fromNodeId };
-    }),
-    { event: event.id },
-  ]);
-}
 
 const early = { timing: 'early', order: [] } as const;
 const late = { timing: 'late', order: [] } as const;

@@ -131,7 +131,7 @@ export const feederClamps: ConnectorEntry[] = feederSizes.flatMap((figures) => [
   feederClamp(figures, 'n', 'socket'),
   feederClamp(figures, '7-16', 'plug'),
   feederClamp(figures, '7-16', 'socket'),
-  ...(figures.size === '1/2' || figures.size === '7/8' ? [feederClamp(figures, 'uhf', 'plug')] : []),
+  feederClamp(figures, 'uhf', 'plug'),
 ]);
 
 function trunk(size: '13' | '19', sex: 'splice' | 'plug'): ConnectorEntry {

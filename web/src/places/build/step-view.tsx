@@ -8,6 +8,7 @@ import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { Caution } from '../../controls/caution.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
+import { useWriting } from '../../controls/writing.ts';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { useHouse } from '../../data/live.ts';
 import { Run } from '../../drawing/run.tsx';
@@ -53,29 +54,42 @@ export function StepView(props: StepViewProps) {
   );
 }
 
+/** A length in both units, with its tolerance where it has one. */
+function LengthTile({ label, figure, plus, minus }: Step['figures'][number]) {
+  const { first, second } = useLengthTexts()({
+    metres: figure.value,
+    tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3),
+  });
+  return (
+    <>
+      <Figure figure={figure} label={label}>
+        <strong className="reading">{first}</strong>
+      </Figure>
+      <span className="reading soft">
+        {plus !== null && minus !== null && `${toleranceText({ plus, minus })} mm, `}
+        {second}
+      </span>
+    </>
+  );
+}
+
 function Tiles({ step }: { readonly step: Step }) {
-  const texts = useLengthTexts();
+  const write = useWriting();
   if (step.figures.length + step.tools.length === 0) return null;
   return (
     <ul className="tiles">
-      {step.figures.map(({ label, figure, plus, minus }) => {
-        const { first, second } = texts({
-          metres: figure.value,
-          tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3),
-        });
-        return (
-          <li key={label}>
-            <span>{label}</span>
+      {step.figures.map(({ label, figure, plus, minus }) => (
+        <li key={label}>
+          <span>{label}</span>
+          {figure.kind === 'length' ? (
+            <LengthTile label={label} figure={figure} plus={plus} minus={minus} />
+          ) : (
             <Figure figure={figure} label={label}>
-              <strong className="reading">{first}</strong>
+              <strong className="reading">{write(figure.value, figure.kind)}</strong>
             </Figure>
-            <span className="reading soft">
-              {plus !== null && minus !== null && `${toleranceText({ plus, minus })} mm, `}
-              {second}
-            </span>
-          </li>
-        );
-      })}
+          )}
+        </li>
+      ))}
       {step.tools.map(({ label, setting }) => (
         <li key={label}>
           {setting && <span>{label}</span>}

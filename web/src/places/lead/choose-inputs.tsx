@@ -95,6 +95,11 @@ export function ChooseInputs({ lead, cards, house }: StageProps) {
         )}
         onChange={({ currentTarget: { value } }) => chooseCable(value)}
       />
+      {fitting.length === 0 && (
+        <p className="not-yet" role="status">
+          ▲ No connector of the catalogue goes on this cable.
+        </p>
+      )}
       {record.ends.map((end) => (
         <div key={end.id}>
           <NativeSelect

@@ -3,6 +3,7 @@ import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
 import { Caution } from '../../controls/caution.tsx';
+import { Figure } from '../../controls/figure.tsx';
 import { HoldLimits } from '../../controls/hold-limits.tsx';
 import type { StageProps } from './lead-page.tsx';
 
@@ -22,7 +23,9 @@ export function JoinStage({ plan, view, house }: StageProps) {
             data={plan.ends.map(({ end }) => ({ value: end.id, label: `End ${end.name}` }))}
           />
         </div>
-        {plan.steps.length === 0 && <p className="advice">There is no plan to join to: see Thread.</p>}
+        {plan.steps.length === 0 && (
+          <p className="advice">There is no plan to join to. {plan.withheld[0] ?? 'See Thread.'}</p>
+        )}
         <ol className="step-list">
           {steps.map((step) => (
             <JointStep key={step.id} step={step} progress={view?.progress} depth={house.record.stepDepth} />
@@ -70,6 +73,16 @@ function JointStep({
       <p>{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
       {step.tools.length > 0 && (
         <p className="reading">{step.tools.map(({ label, setting }) => `${label}: ${setting}`).join('; ')}</p>
+      )}
+      {step.figures.length > 0 && (
+        <p className="reading">
+          {step.figures.map(({ label, figure }, index) => (
+            <span key={label}>
+              {index > 0 && '; '}
+              {label} <Figure figure={figure} label={label} />
+            </span>
+          ))}
+        </p>
       )}
       {step.good.length > 0 && <p className="good">Good: {step.good.join(', ')}.</p>}
       {step.bad.length > 0 && <p className="out">Out: {step.bad.join(', ')}.</p>}

@@ -26,6 +26,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
   const card = cards.get(end.end.id)!;
   const [measured, setMeasured] = useKeptValue<MeasuredStrip>(`strip/${lead.record.id}/${end.end.id}`, {});
   const judged = judgeStrip(end.strip, measured);
+  const withheld = plan.withheld.filter((reason) => reason.startsWith(`End ${end.end.name}:`));
   return (
     <div className="stage">
       <section aria-label={`Strip of end ${end.end.name}`}>
@@ -40,16 +41,25 @@ export function StripStage({ plan, cards, lead }: StageProps) {
             }))}
           />
         </div>
-        <StripDrawing
-          plan={end.strip}
-          cable={end.cable}
-          judged={judged}
-          title={`Strip of end ${end.end.name}`}
-        />
-        <CutTable end={end} />
-        <PrepTool end={end} />
-        <h2>Seen in the connector</h2>
-        <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />
+        {withheld.map((reason) => (
+          <p key={reason} className="advice" role="status">
+            No strip is drawn: it would mislead. {reason}
+          </p>
+        ))}
+        {withheld.length === 0 && (
+          <>
+            <StripDrawing
+              plan={end.strip}
+              cable={end.cable}
+              judged={judged}
+              title={`Strip of end ${end.end.name}`}
+            />
+            <CutTable end={end} />
+            <PrepTool end={end} />
+            <h2>Seen in the connector</h2>
+            <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />
+          </>
+        )}
       </section>
       <aside aria-label="Gauge card and measured strip">
         <GaugeCardPanel card={card} end={end} />
