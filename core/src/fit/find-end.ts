@@ -204,5 +204,6 @@ export function connectorsFor(cable: CoaxCable, house: House): Connector[] {
   };
   return findEnds(want)
     .filter(({ reasons }) => reasons.every(({ about, weight }) => weight === 'care' || about === 'tools'))
+    .filter(({ connector: { series } }) => series.limit === null || series.impedance === want.systemImpedance)
     .map(({ connector }) => connector);
 }
