@@ -180,7 +180,10 @@ function EndsAnswer({ lab, cable, house }: AnswerProps) {
 /** With nothing that does, what stands least in the way. */
 function NearestMisses({ candidates }: { readonly candidates: readonly EndCandidate[] }) {
   const against = ({ reasons }: EndCandidate) => reasons.filter(({ weight }) => weight === 'against');
-  const nearest = [...candidates].sort((x, y) => against(x).length - against(y).length).slice(0, 5);
+  // The port is what it is: an end that mates and wants another cable is nearer than one that does not mate.
+  const distance = (candidate: EndCandidate) =>
+    against(candidate).length + (against(candidate).some(({ about }) => about === 'mating') ? 100 : 0);
+  const nearest = [...candidates].sort((x, y) => distance(x) - distance(y)).slice(0, 5);
   return (
     <section aria-label="Nearest">
       <h3>Nearest, and what stands against it</h3>

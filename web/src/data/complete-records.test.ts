@@ -1,0 +1,76 @@
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { Dexie } from 'dexie';
+import { demo, receiver, unitOf } from '../../test/open-at.tsx';
+import { Database } from './database.ts';
+
+const name = 'gorvane-older';
+
+/** Drops fields the way a record looked before they existed. */
+function without<T extends object>(record: T, fields: readonly string[]): T {
+  return Object.fromEntries(Object.entries(record).filter(([key]) => !fields.includes(key))) as T;
+}
+
+afterEach(() => Dexie.delete(name));
+
+/** A database as the version before left it. */
+async function older(): Promise<void> {
+  const before = new Dexie(name);
+  before.version(2).stores({
+    leads: 'id, name',
+    gaugeCards: 'id, connectorId',
+    orders: 'id',
+    units: 'id, serial, leadId, orderId',
+    events: 'id, unitId, [unitId+number]',
+    house: 'id',
+    cables: 'id',
+    blobs: 'hash',
+    kept: 'key',
+  });
+  const [house] = demo.house;
+  const card = demo.gaugeCards.find(({ id }) => id === receiver.ends[0]!.gaugeCardId)!;
+  await before.table('leads').put(without(receiver, ['environment', 'bends', 'phaseMatch']));
+  await before.table('house').put({
+    ...without(house!, ['tools', 'solderWire', 'tackAbove']),
+    practice: without(house!.practice, ['bodyHoles', 'weatherSeal', 'centreContact', 'coring']),
+  });
+  await before.table('gaugeCards').put({
+    ...card,
+    features: { ...card.features, pinOutside: { value: 9e-3, state: 'assumed' } },
+  });
+  const unit = unitOf('OS-0003');
+  await before.table('units').put({
+    ...unit,
+    plan: { ...unit.plan!, lead: without(unit.plan!.lead, ['environment', 'bends', 'phaseMatch']) },
+  });
+  before.close();
+}
+
+describe('a database from before there were other ends', () => {
+  test('is completed when it is opened: nothing is lost, and the lead plans as before', async () => {
+    await older();
+    const database = new Database(name);
+    await database.open();
+    const lead = (await database.leads.get(receiver.id))!;
+    const house = (await database.house.toArray())[0]!;
+    const cards = await database.gaugeCards.toArray();
+    expect(lead).toMatchObject({ name: receiver.name, environment: 'indoor', bends: [], phaseMatch: null });
+    expect(house.practice).toMatchObject({ bodyHoles: 'all', coring: 'hand', stripping: 'tool' });
+    expect(house.tools.length).toBeGreaterThan(5);
+    expect(planLead(lead, cards, house).steps.length).toBeGreaterThan(25);
+    database.close();
+  });
+
+  test('keeps what was measured, and lets assumed figures follow the catalogue', async () => {
+    await older();
+    const database = new Database(name);
+    await database.open();
+    const [card] = await database.gaugeCards.toArray();
+    expect(card!.features.stemLength).toEqual({ value: 9.5e-3, state: 'measured' });
+    expect(card!.features.pinOutside!.value).toBeCloseTo(2.1e-3, 9);
+    const unit = (await database.units.toArray())[0]!;
+    expect(unit.plan!.lead.environment).toBe('indoor');
+    expect(unit.plan!.steps).toHaveLength(unitOf('OS-0003').plan!.steps.length);
+    database.close();
+  });
+});
