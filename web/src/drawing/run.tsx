@@ -9,6 +9,8 @@ import type { EndState } from './end-shape.tsx';
 import { EndShape, endLength } from './end-shape.tsx';
 import { pickable } from './pickable.ts';
 import { isStepDone, StrippedEnd } from './stripped-end.tsx';
+import type { PartPlace } from './run-layout.ts';
+import { runLayout } from './run-layout.ts';
 import { PartShape } from './part-shape.tsx';
 
 /** What was picked on the run. */
@@ -55,6 +57,21 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
     { end: near, origin: endLength(near, scale) + 14, direction: 1 },
     { end: far, origin: width - endLength(far, scale) - 14, direction: -1 },
   ] as const;
+  const places = runLayout(
+    sides.map(({ end, ...side }) => ({
+      ...side,
+      parts: plan.parts.filter(({ endId }) => endId === end.end.id),
+      closed: endState(end, progress) !== 'open',
+    })),
+    width,
+    small ? 0.55 : 1,
+    (partId) =>
+      nameOf(
+        plan.parts.find(({ id }) => id === partId)!,
+        progress,
+        numbers,
+      ),
+  );
   const texts = useLengthTexts();
   const finished = texts({ metres: plan.lead.legs[0]!.finishedLength, digits: 0 });
   return (
@@ -84,6 +101,7 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
               direction={direction}
               small={small}
               numbers={numbers}
+              places={places}
               onPick={onPick}
             />
             <EndShape
@@ -179,18 +197,15 @@ interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick' | 'nu
   readonly scale: number;
   readonly direction: 1 | -1;
   readonly small: boolean;
+  readonly places: ReadonlyMap<string, PartPlace>;
 }
 
 /** The parts near one end, from the end inward. */
-function Parts({ plan, end, progress, scale, direction, small, numbers, onPick }: PartsProps) {
-  const closed = endState(end, progress) !== 'open';
+function Parts({ plan, end, progress, scale, direction, small, numbers, places, onPick }: PartsProps) {
   const mine = plan.parts.filter(({ endId }) => endId === end.end.id);
-  const places = placesOf(mine, closed, small);
-  const names = mine.map((part) => nameOf(part, progress, numbers));
-  const rows = rowsOf(mine.map(({ id }, index) => ({ ...places.get(id)!, text: names[index]! })));
-  return mine.map((part, index) => {
+  return mine.map((part) => {
     const state = progress ? (progress.on.has(part.id) ? 'on' : 'missing') : 'on';
-    const { x, length } = places.get(part.id)!;
+    const { x, length, row } = places.get(part.id)!;
     return (
       <g
         key={part.id}
@@ -200,61 +215,21 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, onPick }
         <PartShape part={part} x={x} length={length} scale={scale} ghost={state === 'missing'} />
         {!small && (
           <g transform={`translate(${x + length / 2} 0) scale(${direction} 1)`}>
-            <path className="leader" d={`M 0 ${-14} V ${-46 - rows[index]! * 15}`} />
+            <path className="leader" d={`M 0 ${-14} V ${-46 - row * 15}`} />
             <text
               fontSize={13}
               fontWeight={600}
               textAnchor="middle"
-              y={-50 - rows[index]! * 15}
+              y={-50 - row * 15}
               className={state === 'missing' ? 'out' : undefined}
             >
-              {names[index]}
+              {nameOf(part, progress, numbers)}
             </text>
           </g>
         )}
       </g>
     );
   });
-}
-
-/** Room along the run that a part takes by its form, pixels. */
-const lengths: Readonly<Record<LeadPart['form'], number>> = {
-  ferrule: 40,
-  nut: 30,
-  ring: 14,
-  coupling: 40,
-  boot: 60,
-  tube: 62,
-  sleeve: 74,
-  beads: 46,
-};
-/** Between the parts of an end, and where the first lies: closed, they sit in and behind the connector. */
-const between = { open: 12, closed: 6 };
-const first = { open: 46, closed: 0 };
-/** Sleeves and beads lie further along, away from the end. */
-const awayFromEnd = 60;
-
-function placesOf(
-  parts: readonly LeadPart[],
-  closed: boolean,
-  small: boolean,
-): Map<string, { x: number; length: number }> {
-  const factor = small ? 0.55 : 1;
-  const state = closed ? 'closed' : 'open';
-  const places = new Map<string, { x: number; length: number }>();
-  let x = first[state];
-  for (const part of parts) {
-    const length = lengths[part.form];
-    // A coupling that is on its body is drawn with the connector.
-    if (closed && part.form === 'coupling') {
-      places.set(part.id, { x: -length * factor, length: length * factor });
-      continue;
-    }
-    if (part.form === 'sleeve' || part.form === 'beads') x += awayFromEnd;
-    places.set(part.id, { x: x * factor, length: length * factor });
-    x += length + between[state];
-  }
-  return places;
 }
 
 /** What stands over a part: its place in the order, its name, and whether it is missing. */
@@ -268,23 +243,9 @@ function nameOf(
   return `${number === undefined ? '' : `${number}. `}${shortName(part)}${missing ? ', not on' : ''}`;
 }
 
-/** About the width of a letter, pixels. */
-const letter = 6.8;
-
-/** The row of each name, so that no two lie on each other: the first row in which it is free. */
-function rowsOf(labels: readonly { x: number; length: number; text: string }[]): number[] {
-  const taken: number[] = [];
-  return labels.map(({ x, length, text }) => {
-    const half = (text.length * letter) / 2 + 4;
-    const middle = x + length / 2;
-    const row = taken.findIndex((end) => middle - half > end);
-    const free = row < 0 ? taken.length : row;
-    taken[free] = middle + half;
-    return free;
-  });
-}
-
-const shortName = ({ kind, label }: LeadPart) => (kind === 'shrink' ? label.split(',')[0]! : kind);
+/** A shrink by its size; that it is lined stands in Thread. */
+const shortName = ({ kind, label }: LeadPart) =>
+  kind === 'shrink' ? label.split(',')[0]!.replace('adhesive ', '') : kind;
 
 function EndLabel({
   end,

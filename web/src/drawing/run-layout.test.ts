@@ -1,0 +1,78 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
+import { runLayout } from './run-layout.ts';
+
+const forms = ['ferrule', 'nut', 'ring', 'coupling', 'boot', 'tube', 'sleeve', 'beads'] as const;
+const part = (id: string, form: LeadPart['form']) => ({ id, form }) as LeadPart;
+const sides = (
+  near: readonly LeadPart['form'][],
+  far: readonly LeadPart['form'][],
+  width: number,
+  closed = true,
+) => [
+  {
+    origin: 90,
+    direction: 1 as const,
+    closed,
+    parts: near.map((form, n) => part(`near ${n} ${form}`, form)),
+  },
+  {
+    origin: width - 90,
+    direction: -1 as const,
+    closed,
+    parts: far.map((form, n) => part(`far ${n} ${form}`, form)),
+  },
+];
+
+describe('parts along the run', () => {
+  const some = fc.array(fc.constantFrom(...forms), { maxLength: 7 });
+  const widths = fc.integer({ min: 420, max: 1400 });
+
+  test('find room on their side of the middle, at any width, loose or closed', () => {
+    fc.assert(
+      fc.property(some, some, widths, fc.boolean(), (near, far, width, closed) => {
+        const places = runLayout(sides(near, far, width, closed), width, 1, () => 'name');
+        return [...places.values()].every(({ x, length }) => 90 + x + length <= width / 2);
+      }),
+    );
+  });
+
+  test('no two names lie on each other, nor on the finished length', () => {
+    fc.assert(
+      fc.property(some, some, widths, (near, far, width) => {
+        const all = sides(near, far, width);
+        const nameOf = (id: string) => id;
+        const places = runLayout(all, width, 1, nameOf);
+        const spans = all.flatMap(({ origin, direction, parts }) =>
+          parts.map(({ id }) => {
+            const { x, length, row } = places.get(id)!;
+            const centre = origin + direction * (x + length / 2);
+            const half = (id.length * 6.8) / 2;
+            return { row, from: centre - half, to: centre + half };
+          }),
+        );
+        spans.push({ row: 0, from: width / 2 - 50, to: width / 2 + 50 });
+        return spans.every((a, n) =>
+          spans.slice(n + 1).every((b) => a.row !== b.row || a.to <= b.from || b.to <= a.from),
+        );
+      }),
+    );
+  });
+
+  test('keep the order in which they lie on the cable', () => {
+    const places = runLayout(sides(['ring', 'ring', 'nut', 'tube', 'sleeve'], [], 1060), 1060, 1, () => 'x');
+    const xs = [...places.entries()]
+      .filter(([id]) => id.startsWith('near'))
+      .sort()
+      .map(([, { x }]) => x);
+    expect(xs).toEqual([...xs].sort((a, b) => a - b));
+  });
+
+  test('a coupling is drawn with its connector once that is closed', () => {
+    const at = (closed: boolean) =>
+      runLayout(sides(['coupling'], [], 1060, closed), 1060, 1, () => 'x').get('near 0 coupling')!.x;
+    expect(at(true)).toBeLessThan(0);
+    expect(at(false)).toBeGreaterThan(0);
+  });
+});
