@@ -18,9 +18,15 @@ export function holeTerm({ card }: EndInput, name: FeatureName): Term {
 }
 
 /** Jacket through a part that slides over it. Clearances are engineering values. */
-export function jacketThrough(input: EndInput, name: FeatureName, part: string, loose = 1 * mm): FitCheck {
+export function jacketThrough(
+  input: EndInput,
+  name: FeatureName,
+  part: string,
+  loose = 1 * mm,
+  id = 'entry',
+): FitCheck {
   return judgeClearance({
-    id: 'entry',
+    id,
     label: `Jacket through the ${part}`,
     hole: holeTerm(input, name),
     shaft: cableTerm('jacket diameter', input.cable.jacket.diameter),

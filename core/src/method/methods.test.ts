@@ -25,6 +25,15 @@ const fitting = connectors.flatMap((connector) => {
 const optional = ['inspectionHoleFar', 'pinBore', 'innerTubeBore', 'couplingBore'];
 
 describe('every connector that ships', () => {
+  test('asks each question about a cable once, under a name of its own', () => {
+    for (const [cableId, connectorId, method] of fitting) {
+      const ids = methodOf(method)
+        .fit(exampleEnd(cableId, connectorId))
+        .map(({ id }) => id);
+      expect([connectorId, ids.length]).toEqual([connectorId, new Set(ids).size]);
+    }
+  });
+
   test('goes on some cable, and every cable has an end', () => {
     const without = connectors.filter(({ id }) => !fitting.some(([, connectorId]) => connectorId === id));
     expect(without.map(({ id }) => id)).toEqual([]);

@@ -270,7 +270,7 @@ export const reducer: Method = {
       tooLoose: 'The braid is not pressed between nose and body.',
     }),
     conductorIn(input, 'tipBore', 'hollow tip', 3.2e-3),
-    jacketThrough(input, 'couplingBore', 'coupling', Infinity),
+    jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),
     ...(input.house.practice.bodyHoles === 'all'
       ? [solderingCheck(input, 'shell'), solderingCheck(input, 'shield')]
       : []),

@@ -336,7 +336,7 @@ function fit(input: EndInput): FitCheck[] {
       tooLoose: 'The braid does not reach the body: solder has to bridge the gap. Use a reducer.',
     }),
     conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
-    jacketThrough(input, 'couplingBore', 'coupling', Infinity),
+    jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),
     ...(house.practice.bodyHoles === 'all'
       ? [solderingCheck(input, 'shell'), solderingCheck(input, 'shield')]
       : []),

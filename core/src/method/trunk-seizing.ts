@@ -260,7 +260,7 @@ export const trunkSeizing: Method = {
     ...sheathChecks(input),
     conductorIn(input, 'seizingBore', 'seizing nut', 0.5e-3),
     ...(input.connector.sex === 'splice'
-      ? [jacketThrough(input, 'bodyOutside', 'splice boot', Infinity)]
+      ? [jacketThrough(input, 'bodyOutside', 'splice boot', Infinity, 'boot')]
       : []),
   ],
   strip,

@@ -8,6 +8,14 @@ import { newId } from '../../data/database.ts';
 import { useLeads } from '../../data/live.ts';
 import { useDraft } from '../../draft/use-draft.ts';
 
+type Place = 'feedpoint' | 'radio end';
+
+/** What a choke does by where it stands. */
+const places = [
+  { value: 'feedpoint', label: 'at the feedpoint: keeps the feeder from radiating' },
+  { value: 'radio end', label: 'at the radio end: keeps what the feeder picks up out' },
+] as const;
+
 /** A hand's width from the end. */
 const fromEnd = 0.1;
 
@@ -24,6 +32,7 @@ export function AddChoke({
 }) {
   const leads = useLeads() ?? [];
   const [leadId, setLeadId] = useState('');
+  const [at, setAt] = useState<Place>('feedpoint');
   const draft = useDraft('leads', leadId || undefined);
   const navigate = useNavigate();
   if (leads.length === 0)
@@ -46,7 +55,7 @@ export function AddChoke({
           beads,
           bead,
           material,
-          at: 'feedpoint',
+          at,
         },
       ],
     }));
@@ -63,6 +72,16 @@ export function AddChoke({
         ]}
         onChange={({ currentTarget }) => setLeadId(currentTarget.value)}
       />
+      {lead && (
+        <NativeSelect
+          aria-label="Where the choke stands"
+          value={at}
+          data={[...places]}
+          onChange={({ currentTarget: { value } }) =>
+            setAt(value === 'radio end' ? 'radio end' : 'feedpoint')
+          }
+        />
+      )}
       {lead &&
         (passes ? (
           lead.ends.map(({ id, name }) => (
