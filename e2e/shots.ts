@@ -15,14 +15,14 @@ test('pictures of every main view', async ({ desk }) => {
   await shot(desk, 'bench');
   await openPlace(desk, 'Leads');
   await shot(desk, 'leads');
-  await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
+  await desk.getByRole('link', { name: /^Whip lead/ }).click();
   for (const stage of ['Choose', 'Cut', 'Thread', 'Strip', 'Join']) {
     await openStage(desk, stage);
     await shot(desk, stage.toLowerCase());
   }
-  await desk.goto('/lab/line?load=SWR+3');
-  await expect(desk.getByText('The cable hides the load')).toBeVisible();
-  await shot(desk, 'lab-line');
+  await desk.goto('/lab/ends?port=n+socket&cable=low-loss-10');
+  await expect(desk.getByText(/ends do; order:/)).toBeVisible();
+  await shot(desk, 'lab-ends');
   await desk.goto('/lab/chain');
   await expect(desk.getByText('Costs most loss')).toBeVisible();
   await shot(desk, 'lab-chain');

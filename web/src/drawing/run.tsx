@@ -130,7 +130,7 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
             <text
               className="soft"
               x={width / 2}
-              y={middle + Math.max(40, cable / 2 + 28)}
+              y={middle + Math.max(48, cable / 2 + 28)}
               textAnchor="middle"
               fontSize={14}
             >
