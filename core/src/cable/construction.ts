@@ -64,7 +64,7 @@ export const coaxEntrySchema = commonSchema.extend({
     boreMm: millimetres.optional(),
   }),
   dielectric: z.object({
-    material: z.enum(['polyethylene', 'foam polyethylene', 'PTFE']),
+    material: z.enum(['polyethylene', 'foam polyethylene', 'PTFE', 'fused disc']),
     diameterMm: millimetres,
     permittivity: z.number().min(1).max(10),
     lossTangent: z.number().min(0).max(0.1),

@@ -18,6 +18,8 @@ export const connectorEntrySchema = z.object({
   forCoax: z.string(),
   /** How the centre contact is fixed to the conductor. */
   contactFixing: z.enum(['crimp', 'solder', 'captive', 'conductor', 'screw', 'seized']),
+  /** The dielectric that its mandrel and coring are made for, where that matters. */
+  forDielectric: z.enum(['foam polyethylene', 'fused disc']).optional(),
   /** What the shell is plated with: nickel takes solder badly. */
   plating: z.enum(['silver', 'nickel', 'tri-metal', 'gold', 'bare']),
   ferruleDieMm: z.number().positive().optional(),

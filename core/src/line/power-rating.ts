@@ -33,13 +33,24 @@ export interface PowerLimit {
 const shedding = 10;
 
 /** Heat conduction, W/(m K). Handbook values. */
-const conductivity = { polyethylene: 0.33, 'foam polyethylene': 0.17, PTFE: 0.25, jacket: 0.17 } as const;
+const conductivity = {
+  polyethylene: 0.33,
+  'foam polyethylene': 0.17,
+  PTFE: 0.25,
+  'fused disc': 0.05,
+  jacket: 0.17,
+} as const;
 
 /** Hottest the inner conductor may be before it creeps through the dielectric, C. Engineering values. */
-const hottest = { polyethylene: 80, 'foam polyethylene': 85, PTFE: 200 } as const;
+const hottest = { polyethylene: 80, 'foam polyethylene': 85, PTFE: 200, 'fused disc': 80 } as const;
 
 /** Field at the inner conductor that the dielectric stands for good, V/m. Engineering values, from rated voltages. */
-const lastingField = { polyethylene: 3.7e6, 'foam polyethylene': 1.8e6, PTFE: 4e6 } as const;
+const lastingField = {
+  polyethylene: 3.7e6,
+  'foam polyethylene': 1.8e6,
+  PTFE: 4e6,
+  'fused disc': 1e6,
+} as const;
 
 /** Fall of the breakdown voltage of air with height: its density, scale height 8.4 km. */
 const thinAir = (altitude: number) => Math.exp(-altitude / 8400);

@@ -66,7 +66,7 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
       stage: 'Strip',
       title: `Core the dielectric, end ${endName}`,
       text: {
-        firstTime: `Core with the tool of this size for foam; a cable with fused discs asks for its own tool and connector. ${drill ? 'Drill slowly and let go at once when it grabs: it twists the conductor off.' : 'Turn the tool by hand, clockwise, with light pressure'} until its stop meets the sheath: this sets the depth. Clear every chip out.${both}`,
+        firstTime: `Core with the tool of this size for ${connector.forDielectric === 'fused disc' ? 'fused discs: the one for foam tears them' : 'foam; a cable with fused discs asks for its own tool and connector'}. ${drill ? 'Drill slowly and let go at once when it grabs: it twists the conductor off.' : 'Turn the tool by hand, clockwise, with light pressure'} until its stop meets the sheath: this sets the depth. Clear every chip out.${both}`,
         experienced: `Core to the stop${drill ? ', slowly' : ' by hand'}, clear the chips.${both}`,
       },
       why: 'The mandrel goes where the dielectric was; it holds the sheath round against the nut.',

@@ -191,6 +191,23 @@ function parts(input: EndInput): MethodPart[] {
   ];
 }
 
+/** Foam and fused discs are cored by different tools, and their connectors differ in mandrel. */
+function dielectricKind({ cable, connector }: EndInput): FitCheck {
+  const { material } = cable.dielectric;
+  const good = connector.forDielectric === material;
+  return {
+    id: 'dielectric-kind',
+    label: 'Made for this dielectric',
+    verdict: good ? 'fits' : 'does not fit',
+    hole: { label: `connector: ${connector.forDielectric ?? 'any'}`, value: NaN, kind: 'length' },
+    shaft: { label: `cable: ${material}`, value: NaN, kind: 'length' },
+    margin: NaN,
+    consequence: good
+      ? ''
+      : `The cable is ${material}: it asks for another coring tool and another connector.`,
+  };
+}
+
 function sheathChecks(input: EndInput): FitCheck[] {
   return [
     judgeClearance({
@@ -257,6 +274,7 @@ export const trunkSeizing: Method = {
   ],
   refuses: (cable) => (cable.tube?.metal === 'aluminium' ? null : 'It is made for seamless-aluminium trunk.'),
   fit: (input) => [
+    dielectricKind(input),
     ...sheathChecks(input),
     conductorIn(input, 'seizingBore', 'seizing nut', 0.5e-3),
     ...(input.connector.sex === 'splice'

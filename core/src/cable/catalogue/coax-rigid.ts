@@ -238,17 +238,22 @@ export const feeders: CoaxEntry[] = [
   }),
 ];
 
+const trunkFoam = { material: 'foam polyethylene', permittivity: 1.32, lossTangent: 0.00012 } as const;
+/** Discs of polyethylene fused to the conductor, air between them. */
+const trunkDiscs = { material: 'fused disc', permittivity: 1.16, lossTangent: 0.00006 } as const;
+
 function trunk(
   size: string,
   sizes: { conductorMm: number; dielectricMm: number; tubeMm: number; jacketMm: number },
   relativeCost: number,
   nominalAttenuationMHz: CoaxEntry['nominalAttenuationMHz'],
+  dielectric: Pick<CoaxEntry['dielectric'], 'material' | 'permittivity' | 'lossTangent'> = trunkFoam,
 ): CoaxEntry {
   return {
     id: `trunk-${size}`,
     structure: 'coax',
     family: 'trunk',
-    name: `aluminium trunk ${size} mm`,
+    name: `aluminium trunk ${size.replace('-disc', '')} mm${size.endsWith('-disc') ? ', fused disc' : ''}`,
     relativeCost,
     nominalImpedanceOhm: 75,
     conductor: {
@@ -259,12 +264,7 @@ function trunk(
         { metal: 'copper', thicknessMm: sizes.conductorMm * 0.025 },
       ],
     },
-    dielectric: {
-      material: 'foam polyethylene',
-      diameterMm: sizes.dielectricMm,
-      permittivity: 1.32,
-      lossTangent: 0.00012,
-    },
+    dielectric: { ...dielectric, diameterMm: sizes.dielectricMm },
     braids: [],
     tube: {
       metal: 'aluminium',
@@ -297,4 +297,18 @@ export const trunks: CoaxEntry[] = [
     [750, 4.8],
     [1000, 5.6],
   ]),
+  trunk(
+    '13-disc',
+    { conductorMm: 3.02, dielectricMm: 11.6, tubeMm: 12.7, jacketMm: 14.7 },
+    9,
+    [
+      [5, 0.46],
+      [55, 1.58],
+      [211, 3.2],
+      [450, 4.75],
+      [750, 6.25],
+      [1000, 7.3],
+    ],
+    trunkDiscs,
+  ),
 ];

@@ -134,27 +134,38 @@ export const feederClamps: ConnectorEntry[] = feederSizes.flatMap((figures) => [
   feederClamp(figures, 'uhf', 'plug'),
 ]);
 
-function trunk(size: '13' | '19', sex: 'splice' | 'plug'): ConnectorEntry {
-  const [sheath, inside, conductor] = size === '13' ? [12.7, 11.6, 2.77] : [19.05, 17.7, 4.24];
+type TrunkSize = '13' | '19' | '13-disc';
+
+/** Sheath, inside of the sheath and conductor. */
+const trunkSizes: Readonly<Record<TrunkSize, readonly [number, number, number]>> = {
+  '13': [12.7, 11.6, 2.77],
+  '19': [19.05, 17.7, 4.24],
+  '13-disc': [12.7, 11.6, 3.02],
+};
+
+function trunk(size: TrunkSize, sex: 'splice' | 'plug'): ConnectorEntry {
+  const [sheath, inside, conductor] = trunkSizes[size];
+  const isDisc = size === '13-disc';
+  const named = `aluminium trunk ${size.replace('-disc', '')} mm${isDisc ? ', fused disc' : ''}`;
+  const large = size === '19';
   const isSplice = sex === 'splice';
   const nutOutside = sheath + 11;
-  const body = size === '13' ? 44 : 56;
+  const body = large ? 56 : 44;
   return {
     id: `trunk-${isSplice ? 'splice' : 'pin'}-${size}`,
-    name: isSplice
-      ? `straight splice, aluminium trunk ${size} mm`
-      : `pin connector, aluminium trunk ${size} mm`,
+    name: `${isSplice ? 'straight splice' : 'pin connector'}, ${named}`,
+    forDielectric: isDisc ? 'fused disc' : 'foam polyethylene',
     seriesId: 'trunk',
     sex,
     method: 'trunk seizing',
-    forCoax: `aluminium trunk ${size} mm, foam`,
+    forCoax: named,
     contactFixing: 'seized',
     plating: 'bare',
     featuresMm: {
       jacketOffset: 3,
-      insertionDepth: size === '13' ? 19 : 23,
-      coringDepth: size === '13' ? 26 : 30,
-      seizingDepth: size === '13' ? 15 : 18,
+      insertionDepth: large ? 23 : 19,
+      coringDepth: large ? 30 : isDisc ? 32 : 26,
+      seizingDepth: large ? 18 : 15,
       seizingBore: conductor + 0.2,
       mandrelOutside: inside - 0.3,
       nutBore: sheath + 0.3,
@@ -169,7 +180,7 @@ function trunk(size: '13' | '19', sex: 'splice' | 'plug'): ConnectorEntry {
 }
 
 /** Splices and pin connectors for seamless-aluminium trunk. */
-export const trunkConnectors: ConnectorEntry[] = (['13', '19'] as const).flatMap((size) => [
+export const trunkConnectors: ConnectorEntry[] = (['13', '19', '13-disc'] as const).flatMap((size) => [
   trunk(size, 'splice'),
   trunk(size, 'plug'),
 ]);
