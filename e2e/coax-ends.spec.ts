@@ -209,3 +209,39 @@ test('what cannot be is said at its field: a card, a bend, a cable without an en
   await desk.getByRole('combobox', { name: 'Cable' }).selectOption('rg-58');
   await expect(desk.getByText(/It is made for semi-rigid coax: a bare copper tube/).first()).toBeVisible();
 });
+
+test('an empty shop, by touch: a trunk repair is started, planned, and its boot put on before the splice', async ({
+  browser,
+  baseURL,
+}) => {
+  const context = await browser.newContext({
+    baseURL,
+    hasTouch: true,
+    viewport: { width: 800, height: 1280 },
+  });
+  const page = await context.newPage();
+  await page.goto('/house');
+  await page.getByRole('button', { name: /^Empty the database/ }).tap();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove all' }).tap();
+  await expect(page.getByText('The database is empty.')).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('button', { name: /more, among them feeder/ }).tap();
+  await page.getByLabel('New piece in a buried trunk').tap();
+  await page.getByLabel('2. How long?').fill('14 m');
+  await page.getByRole('button', { name: 'Make the lead' }).tap();
+  await expect(page.getByText('Every part goes together.')).toBeVisible();
+  await expect(page.getByRole('combobox', { name: 'Where it lives' })).toHaveValue('buried');
+  await expectAccessible(page);
+  await openStage(page, 'Thread');
+  await expect(page.getByText(/^splice boot, end A/).first()).toBeVisible();
+  await page.getByRole('link', { name: /^Build / }).tap();
+  await page.getByRole('button', { name: /^Start/ }).tap();
+  await expect(heading(page)).toHaveText('Count the parts and cut the cable');
+  await page.getByRole('button', { name: /^Done/ }).tap();
+  await expect(heading(page)).toHaveText('Thread the parts');
+  const boot = page.getByRole('button', { name: /^splice boot, end A/ });
+  await boot.tap();
+  await expect(boot).toHaveAttribute('aria-pressed', 'true');
+  await expectAccessible(page);
+  await context.close();
+});

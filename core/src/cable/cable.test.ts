@@ -5,7 +5,7 @@ import { computedAttenuation, fitAttenuation, fittedAttenuation } from './attenu
 import { bendRadius, massPerMetre, shieldingDb } from './body.ts';
 import { loadCable } from './cable.ts';
 import { cableById, cables, coaxById, coaxCables } from './catalogue/catalogue.ts';
-import type { CoreCable } from './cable.ts';
+import type { CoaxCable, CoreCable } from './cable.ts';
 import { flexibleCoax } from './catalogue/coax-flexible.ts';
 import {
   capacitancePerMetre,
@@ -178,4 +178,19 @@ describe('fit of published points', () => {
 test('a catalogue entry that is no cable is refused', () => {
   expect(() => loadCable({ ...flexibleCoax[0]!, nominalImpedanceOhm: -50 })).toThrow();
   expect(() => coaxById('string')).toThrow(/no cable "string"/);
+});
+
+describe('trunk with fused discs', () => {
+  const [foam, disc] = ['trunk-13', 'trunk-13-disc'].map((id) => coaxById(id)) as [CoaxCable, CoaxCable];
+
+  test('is the same tube with a thicker conductor, more air and less loss, and still 75 ohm', () => {
+    expect(disc.tube).toEqual(foam.tube);
+    expect(disc.conductor.diameter).toBeGreaterThan(foam.conductor.diameter);
+    expect(velocityFactor(disc)).toBeGreaterThan(velocityFactor(foam));
+    expect(Math.abs(computedImpedance(disc) - 75)).toBeLessThan(2);
+    for (const [index, { frequency, dbPer100m }] of disc.nominalAttenuation.entries()) {
+      expect(frequency).toBe(foam.nominalAttenuation[index]!.frequency);
+      expect(dbPer100m).toBeLessThan(foam.nominalAttenuation[index]!.dbPer100m);
+    }
+  });
 });

@@ -7,6 +7,7 @@ import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
 import { cutFigure, measureStep, nickStep } from '../build/strip-steps.ts';
 import { bendRadius } from '../cable/body.ts';
+import type { Explained } from '../quantity/explained.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import { cutOf } from '../strip/strip-plan.ts';
 
@@ -27,18 +28,18 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
   const radius = bendRadius(cable)?.once ?? 10 * cable.jacket.diameter;
   const clad = cable.conductor.strandLayers[0]!.metal === 'aluminium';
   const both = splice ? ' Do the same on the cable that comes from the other side.' : '';
-  const boot = {
+  const boot: Explained = {
     value: bootLength(input),
-    kind: 'length' as const,
+    kind: 'length',
     formula: 'body + 2 (bare sheath + 75 mm)',
     terms: [
       {
         label: 'Body, nut to nut',
         value: featureValue(card, 'lipToTip'),
-        kind: 'length' as const,
+        kind: 'length',
         assumed: true,
       },
-      { label: 'Past the bare sheath, each side', value: bootPastSheath, kind: 'length' as const },
+      { label: 'Past the bare sheath, each side', value: bootPastSheath, kind: 'length' },
     ],
     source: 'house default for buried work',
   };
@@ -166,49 +167,51 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
       ),
     },
     cableTugStep(input, 'sheath nut', goBack('seize', 'Tighten the back nut again with the body held.')),
-    ...(splice
-      ? [
-          {
-            name: 'through',
-            stage: 'Join' as const,
-            title: `Look through the splice before the boot, end ${endName}`,
-            text: {
-              firstTime:
-                'With a load on the far end of the line, read through the splice: load plus loop, steady when it is moved. Only then is the boot brought over.',
-              experienced: 'Load seen through the splice, steady when moved.',
-            },
-            why: 'Under a shrunk boot in the ground nothing is opened again: cut back is all that is left.',
-            tools: [{ label: 'Ohm meter', setting: 'lowest range' }],
-            good: ['load plus loop, steady'],
-            bad: ['open, short or jumping'],
-            hold: lookHold(
-              'Load seen through the splice',
-              goBack('insert', 'Open the nuts and look at both conductors.'),
-            ),
-          },
-          {
-            name: 'boot',
-            stage: 'Finish' as const,
-            title: `Shrink the splice boot, end ${endName}`,
-            text: {
-              firstTime:
-                'Clean gel and dirt off both jackets, roughen them, warm them, and bring the boot to the middle. Heat from the middle outward, so that air leaves at the ends, until adhesive shows at both. Tape over both ends. Do not bend or bury before it is cold.',
-              experienced:
-                'Clean, roughen, middle outward, adhesive at both ends, tape. Cold before it is moved.',
-            },
-            why: 'Water that creeps along the sheath ends the line within a season.',
-            tools: [
-              {
-                label: house.practice.heatSource === 'hot air' ? 'Hot air' : 'Open flame',
-                setting: 'kept moving',
-              },
-            ],
-            figures: [{ label: 'length of the boot', figure: boot, plus: null, minus: null }],
-            caution: 'Flooding gel burns: no open flame near it, hot air from a distance. Hot parts burn.',
-            good: ['adhesive all round at both ends'],
-            bad: ['blister, fold or scorch', 'boot short of the jacket'],
-          },
-        ]
-      : []),
+    ...(splice ? spliceSteps(input, boot) : []),
+  ];
+}
+
+/** A splice is looked through before its boot is shrunk over it. */
+function spliceSteps({ endName, house }: RecipeInput, boot: Explained): StepDraft[] {
+  return [
+    {
+      name: 'through',
+      stage: 'Join',
+      title: `Look through the splice before the boot, end ${endName}`,
+      text: {
+        firstTime:
+          'With a load on the far end of the line, read through the splice: load plus loop, steady when it is moved. Only then is the boot brought over.',
+        experienced: 'Load seen through the splice, steady when moved.',
+      },
+      why: 'Under a shrunk boot in the ground nothing is opened again: cut back is all that is left.',
+      tools: [{ label: 'Ohm meter', setting: 'lowest range' }],
+      good: ['load plus loop, steady'],
+      bad: ['open, short or jumping'],
+      hold: lookHold(
+        'Load seen through the splice',
+        goBack('insert', 'Open the nuts and look at both conductors.'),
+      ),
+    },
+    {
+      name: 'boot',
+      stage: 'Finish',
+      title: `Shrink the splice boot, end ${endName}`,
+      text: {
+        firstTime:
+          'Clean gel and dirt off both jackets, roughen them, warm them, and bring the boot to the middle. Heat from the middle outward, so that air leaves at the ends, until adhesive shows at both. Tape over both ends. Do not bend or bury before it is cold.',
+        experienced: 'Clean, roughen, middle outward, adhesive at both ends, tape. Cold before it is moved.',
+      },
+      why: 'Water that creeps along the sheath ends the line within a season.',
+      tools: [
+        {
+          label: house.practice.heatSource === 'hot air' ? 'Hot air' : 'Open flame',
+          setting: 'kept moving',
+        },
+      ],
+      figures: [{ label: 'length of the boot', figure: boot, plus: null, minus: null }],
+      caution: 'Flooding gel burns: no open flame near it, hot air from a distance. Hot parts burn.',
+      good: ['adhesive all round at both ends'],
+      bad: ['blister, fold or scorch', 'boot short of the jacket'],
+    },
   ];
 }

@@ -24,6 +24,25 @@ describe('Bench', () => {
     expect(await screen.findByRole('link', { name: 'Build OS-0004' })).toBeTruthy();
   });
 
+  test('more starters are shown when they are asked for, and one with two different ends makes such a lead', async () => {
+    const { router } = openAt('/');
+    expect(await screen.findByLabelText(/^Receiver to panel/)).toBeTruthy();
+    expect(screen.queryByLabelText(/^Cabinet to a roof/)).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: /more, among them feeder/ }));
+    await userEvent.click(screen.getByLabelText(/^Cabinet to a roof/));
+    await userEvent.type(screen.getByLabelText('2. How long?'), '32');
+    await userEvent.click(screen.getByRole('button', { name: 'Make the lead' }));
+    await waitFor(() => expect(router.state.location.pathname).toMatch(/choose$/));
+    const lead = (await database.leads.toArray()).find(({ name }) => name === 'Roof feeder')!;
+    expect(lead.environment).toBe('outdoor');
+    expect(lead.ends.map(({ connectorId }) => connectorId)).toEqual([
+      '7-16-plug-feeder-1/2',
+      'n-socket-feeder-1/2',
+    ]);
+    const cards = await database.gaugeCards.bulkGet(lead.ends.map(({ gaugeCardId }) => gaugeCardId));
+    expect(cards.map((card) => card!.connectorId)).toEqual(lead.ends.map(({ connectorId }) => connectorId));
+  });
+
   test('three choices make lead, order and units', async () => {
     const { router } = openAt('/');
     await userEvent.click(await screen.findByLabelText(/^Instruments, BNC sockets/));

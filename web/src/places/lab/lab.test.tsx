@@ -146,6 +146,17 @@ describe('choke', () => {
     openAt('/lab/choke?bore=30+mm');
     expect(await screen.findByText(/not smaller than the outside/)).toBeTruthy();
   });
+
+  test('says where it stands, and the lead keeps that with its material', async () => {
+    openAt('/lab/choke?material=middle');
+    await userEvent.selectOptions(await screen.findByLabelText('Lead that gets the choke'), receiver.id);
+    await userEvent.selectOptions(await screen.findByLabelText('Where the choke stands'), 'radio end');
+    await userEvent.click(await screen.findByRole('button', { name: 'Near end A' }));
+    await waitFor(async () => {
+      const choke = (await database.leads.get(receiver.id))!.extraParts.find(({ kind }) => kind === 'choke');
+      expect(choke).toMatchObject({ at: 'radio end', material: 'middle', nearEndId: 'A' });
+    });
+  });
 });
 
 test('a set within its tolerance is Good, and lengths are taken for delays', async () => {
