@@ -1,4 +1,5 @@
 import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { leadCable } from '../lead/lead-cable.ts';
 import type { House } from '../house/house.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import type { ThreadMoment, ThreadMove, ThreadPlan } from '../thread/plan.ts';
@@ -90,7 +91,10 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
   if (choke?.kind === 'choke')
     return completeSteps(`${lead.id}/${choke.id}`, null, chokeSteps(lead, choke), lastOf(before));
   const sleeves = input.parts.filter(({ kind }) => kind === 'label sleeve');
-  const drafts = event.id === 'prove' ? [proveStep()] : finishSteps(lead, input.house, sleeves);
+  const drafts =
+    event.id === 'prove'
+      ? [proveStep()]
+      : finishSteps(lead, input.house, sleeves, leadCable(lead, lead.pieces[0]!.cableId));
   return completeSteps(lead.id, null, drafts, lastOf(before));
 }
 

@@ -1,5 +1,6 @@
 import type { CutLength } from '../cut/cut-length.ts';
 import type { CoaxCable } from '../cable/cable.ts';
+import { coilDiameter } from '../cable/body.ts';
 import { velocityFactor } from '../cable/electrical.ts';
 import { speedOfLight } from '../line/line.ts';
 import type { Seal } from '../fit/seal.ts';
@@ -246,7 +247,12 @@ export function phaseStep(match: NonNullable<Lead['phaseMatch']>, cable: CoaxCab
 }
 
 /** Label, coil and record. */
-export function finishSteps(lead: Lead, house: House, sleeves: readonly LeadPart[]): StepDraft[] {
+export function finishSteps(
+  lead: Lead,
+  house: House,
+  sleeves: readonly LeadPart[],
+  cable: CoaxCable,
+): StepDraft[] {
   const figures = sleeves.flatMap(({ cutLength }) =>
     cutLength ? [{ label: 'length of sleeve', figure: cutLength, plus: null, minus: null }] : [],
   );
@@ -266,17 +272,45 @@ export function finishSteps(lead: Lead, house: House, sleeves: readonly LeadPart
       good: ['straight, readable, same place on every lead of the batch'],
       bad: ['no serial', 'text upside down to its neighbour'],
     },
-    {
+    packStep(lead, house, cable),
+  ];
+}
+
+/** Coiled no tighter than its cable takes; a tube that is bent once is packed straight. */
+function packStep(lead: Lead, house: House, cable: CoaxCable): StepDraft {
+  const diameter = coilDiameter(cable);
+  if (diameter === null)
+    return {
       name: 'coil',
       stage: 'Finish',
-      title: 'Coil and hand over',
+      title: 'Pack and hand over',
       text: {
-        firstTime: `Cap the connectors, coil over-under starting from ${house.practice.coilFrom}, no tighter than twenty jacket diameters, and tie it so that one pull opens it.`,
-        experienced: `Caps on, over-under from ${house.practice.coilFrom}, tie.`,
+        firstTime:
+          'Cap the connectors and pack the lead flat and stiffened, as it was bent: it is never coiled.',
+        experienced: 'Caps on, flat and stiffened.',
       },
-      why: 'A coil that is too tight deforms the dielectric; one that is wound one way only kinks.',
-      good: [`${lead.name} coiled flat`],
-      bad: ['twisted coil', 'tie cutting into the jacket'],
+      why: 'A tube that is bent a second time cracks or goes oval.',
+      good: [`${lead.name} as it was bent`],
+      bad: ['bent in the parcel'],
+    };
+  const figure: Explained = {
+    value: diameter,
+    kind: 'length',
+    formula: 'by the kind of cable',
+    terms: [{ label: 'Jacket', value: cable.jacket.diameter, kind: 'length', assumed: true }],
+    source: 'house default: 20 diameters, low-loss foam 30, feeder twice its repeated bend radius',
+  };
+  return {
+    name: 'coil',
+    stage: 'Finish',
+    title: 'Coil and hand over',
+    text: {
+      firstTime: `Cap the connectors, coil over-under starting from ${house.practice.coilFrom}, no tighter than the figure below, and tie it so that one pull opens it.`,
+      experienced: `Caps on, over-under from ${house.practice.coilFrom}, tie.`,
     },
-  ];
+    why: 'A coil that is too tight deforms the dielectric; one that is wound one way only kinks.',
+    figures: [{ label: 'diameter of the coil, at least', figure, plus: null, minus: null }],
+    good: [`${lead.name} coiled flat`],
+    bad: ['twisted coil', 'tie cutting into the jacket'],
+  };
 }

@@ -112,3 +112,15 @@ export function shieldingDb(cable: CoaxCable): number {
     ? 75
     : 30 + 20 * Math.max(0, ((cable.braids[0]?.coverage ?? 0) - 0.5) / 0.45);
 }
+
+/**
+ * Least diameter of a coil, metres: twice the repeated bend radius of a feeder or trunk, thirty diameters of low-loss foam,
+ * twenty of anything else; null for a cable that is bent once and never coiled. House defaults.
+ */
+export function coilDiameter(cable: CoaxCable): number | null {
+  const repeated = bendRadius(cable)?.repeated;
+  if (repeated === null) return null;
+  if (cable.family === 'feeder' || cable.family === 'trunk')
+    return 2 * (repeated ?? 15 * cable.jacket.diameter);
+  return (cable.family === 'low-loss coax' ? 30 : 20) * cable.jacket.diameter;
+}

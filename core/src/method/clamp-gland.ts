@@ -222,6 +222,10 @@ export const clampGland: Method = {
     needs: ['two spanners', 'fine iron'],
     shopTools: ['gland spanners', 'fine iron'],
   },
+  usualFaults: {
+    open: 'a cold joint at the contact, a body that turned, braid not between cone and body',
+    short: 'a wire forward of the cone, dielectric melted at the contact',
+  },
   firstFeatures: ['stackLength', 'coneLength', 'coneRim', 'insulatorSeat', 'pinBoreDepth'],
   foldedFeatures: [
     'pinFlange',

@@ -209,6 +209,10 @@ export const compression: Method = {
     needs: ['compression tool', 'two-position prep tool'],
     shopTools: ['compression tool'],
   },
+  usualFaults: {
+    open: 'a conductor too short for the socket, foil pushed back, braid not under the post',
+    short: 'a wire or a tongue of foil at the conductor',
+  },
   firstFeatures: ['stopDepth', 'postLength', 'lipToTip'],
   foldedFeatures: [
     'jacketOffset',

@@ -249,6 +249,10 @@ export const directSolder: Method = {
     needs: ['iron with a big tip', 'fixture', 'fine saw or tube cutter'],
     shopTools: ['iron with a big tip', 'fine iron', 'fine saw'],
   },
+  usualFaults: {
+    open: 'a cold joint at the contact, a tube not soldered all round',
+    short: 'solder or a chip across the dielectric, a contact pushed off centre by the heat',
+  },
   firstFeatures: ['tubeSeat', 'pinBoreDepth', 'contactTolerance'],
   foldedFeatures: [
     'bodyBore',

@@ -268,6 +268,10 @@ export const feederClamp: Method = {
     needs: ['fine saw', 'flaring tool', 'torque spanner'],
     shopTools: ['fine saw', 'flaring tool', 'torque spanner'],
   },
+  usualFaults: {
+    open: 'a loose contact, a body that turned, a flare that does not seat',
+    short: 'a chip on the foam, a burr of the inner conductor',
+  },
   firstFeatures: ['ringValley', 'pitch', 'conductorProud', 'flareDiameter'],
   foldedFeatures: [
     'stopDepth',

@@ -130,6 +130,10 @@ export const hollowTipCrimp: Method = {
     needs: ['hex die for the ferrule', 'iron'],
     shopTools: ['fine iron'],
   },
+  usualFaults: {
+    open: 'a cold joint at the tip, a broken conductor, braid not under the ferrule',
+    short: 'a strand in front of the stem, dielectric melted at the tip',
+  },
   firstFeatures: ['stemLength', 'stopDepth', 'lipToTip', 'ferruleLength'],
   foldedFeatures: [...ferruleFeatures, 'tipBore', 'tipOutside'],
   rules: [

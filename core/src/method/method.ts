@@ -57,10 +57,17 @@ export interface MethodTraits {
   readonly shopTools: readonly string[];
 }
 
+/** What an open or a short at a closed end usually is, in the words of the bench. */
+export interface UsualFaults {
+  readonly open: string;
+  readonly short: string;
+}
+
 /** A way that an end is put on a cable: adding one is adding its file and its connectors. */
 export interface Method {
   readonly name: MethodName;
   readonly traits: MethodTraits;
+  readonly usualFaults: UsualFaults;
   /** What its gauge card asks for; the first few decide the strip, the others are folded away. */
   readonly firstFeatures: readonly FeatureName[];
   readonly foldedFeatures: readonly FeatureName[];

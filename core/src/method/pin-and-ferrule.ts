@@ -157,6 +157,10 @@ export const pinAndFerrule: Method = {
     needs: ['hex dies for ferrule and contact'],
     shopTools: [],
   },
+  usualFaults: {
+    open: 'a contact not crimped or soldered through, a broken conductor, braid not under the ferrule',
+    short: 'a whisker or braid in front of the stem, crushed dielectric',
+  },
   firstFeatures: ['stemLength', 'stopDepth', 'pinFlange', 'pinBoreDepth', 'ferruleLength'],
   foldedFeatures: [
     ...ferruleFeatures,

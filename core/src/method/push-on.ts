@@ -230,6 +230,10 @@ export const pushOn: Method = {
     needs: ['two-position prep tool', 'hex die for the ferrule', 'deburring tool'],
     shopTools: [],
   },
+  usualFaults: {
+    open: 'the conductor missed the fingers of the contact, a broken conductor, braid not under the ferrule',
+    short: 'a wire or a tongue of foil in front of the stem, crushed dielectric',
+  },
   firstFeatures: ['stemLength', 'stopDepth', 'contactReach', 'ferruleLength'],
   foldedFeatures: [...ferruleFeatures, 'lipToTip', 'contactTolerance', 'pinBore', 'pinOutside'],
   rules: [

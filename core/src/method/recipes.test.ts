@@ -58,7 +58,6 @@ describe('soldered body', () => {
       'after-heat',
       'holes',
       'after-holes',
-      'cable-tug',
     ];
     expect(order.filter((name) => wanted.includes(name))).toEqual(wanted);
     expect(ofA(planOf(...whip), 'insert').requires.map(({ partId }) => partId)).toContain('A/coupling');
@@ -290,5 +289,42 @@ describe('every soldered or screwed joint names its danger and what good looks l
       if (step.tools.some(({ label }) => label === 'Iron')) expect(step.caution).toMatch(/burn/);
       if (step.stage === 'Join' && !step.hold) expect(step.good.length + step.bad.length).toBeGreaterThan(0);
     }
+  });
+});
+
+describe('solder joints are not force-tested, threads and crimps are', () => {
+  const tugs = (cable: string, connector: string, as = house) =>
+    names(planOf(cable, connector, { as })).includes('cable-tug');
+  test.each([
+    ['rg-213', 'uhf-plug-soldered-10-silver', false],
+    ['rg-402', 'sma-plug-direct-rg-402', false],
+    ['rg-58', 'uhf-plug-reducer-5', false],
+    ['rg-58', 'uhf-plug-screw-on-5', true],
+    ['rg-58', 'n-plug-50-crimp-5', true],
+    ['rg-213', 'n-plug-clamp-10', true],
+  ])('%s in %s', (cable, connector, tugged) => expect(tugs(cable, connector)).toBe(tugged));
+
+  test('a reducer that only screws is tugged', () => {
+    expect(tugs('rg-58', 'uhf-plug-reducer-5', practised({ bodyHoles: 'none' }))).toBe(true);
+  });
+});
+
+describe('coiled as its cable takes it', () => {
+  const coil = (cable: string, connector: string) =>
+    planOf(cable, connector).steps.find(({ name }) => name === 'coil')!;
+  test.each([
+    ['rg-58', 'bnc-plug-50-crimp-5', 20 * 4.95e-3],
+    ['low-loss-10', 'n-plug-push-on-10-low-loss', 30 * 10.29e-3],
+    ['corrugated-1/2', 'n-plug-feeder-1/2', 2 * 125e-3],
+    ['corrugated-1-5/8', '7-16-plug-feeder-1-5/8', 2 * 500e-3],
+    ['trunk-13', 'trunk-pin-13', 2 * 15 * 14.7e-3],
+  ])('%s', (cable, connector, diameter) => {
+    expect(coil(cable, connector).figures[0]!.figure.value).toBeCloseTo(diameter, 6);
+  });
+
+  test('semi-rigid is packed straight and never coiled', () => {
+    const pack = coil('rg-405', 'n-plug-direct-rg-405');
+    expect(pack.figures).toEqual([]);
+    expect(said(pack)).toMatch(/never coiled/);
   });
 });

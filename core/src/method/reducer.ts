@@ -211,12 +211,17 @@ function steps(input: RecipeInput): StepDraft[] {
           ),
         ]
       : []),
-    cableTugStep(
-      input,
-      'reducer',
-      cutOffAgain(input, 'Cut the plug off and make the end again.', scrap),
-      0.12,
-    ),
+    // A soldered joint is not force-tested; where only threads hold, they are.
+    ...(solders
+      ? []
+      : [
+          cableTugStep(
+            input,
+            'reducer',
+            cutOffAgain(input, 'Cut the plug off and make the end again.', scrap),
+            0.12,
+          ),
+        ]),
   ];
 }
 
@@ -230,6 +235,10 @@ export const reducer: Method = {
     heat: 'big iron',
     needs: ['reducer for the cable', 'pliers', 'iron'],
     shopTools: ['fine iron', 'iron with a big tip'],
+  },
+  usualFaults: {
+    open: 'a cold joint at the tip, braid not pressed between nose and body',
+    short: 'a wire forward of the nose, thin dielectric melted',
   },
   firstFeatures: ['noseLength', 'stopDepth', 'lipToTip', 'holeCentre'],
   foldedFeatures: [

@@ -175,6 +175,10 @@ export const screwOn: Method = {
     needs: ['fine iron'],
     shopTools: ['fine iron'],
   },
+  usualFaults: {
+    open: 'a core that missed the tip, a cold joint there, braid not under the thread',
+    short: 'a wire forward of the windows, insulation melted at the tip',
+  },
   firstFeatures: ['threadLength', 'holeCentre', 'stopDepth', 'lipToTip'],
   foldedFeatures: [
     'holeDiameter',

@@ -3,7 +3,7 @@ import { overBraid } from '../cable/braid.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { cableTugStep, ironTool, noShortStep, solderCaution, heatFigures } from '../build/join-steps.ts';
+import { ironTool, noShortStep, solderCaution, heatFigures } from '../build/join-steps.ts';
 import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
@@ -311,12 +311,6 @@ function steps(input: RecipeInput): StepDraft[] {
       ]),
     ),
     ...bodySteps(input),
-    cableTugStep(
-      input,
-      'body',
-      cutOffAgain(input, 'Cut the plug off and make the end again.', [seriesAndSex(input.connector)]),
-      0.12,
-    ),
   ];
 }
 
@@ -371,6 +365,10 @@ export const solderedBody: Method = {
     heat: 'big iron',
     needs: ['iron with a big tip', 'vice'],
     shopTools: ['iron with a big tip', 'fine iron'],
+  },
+  usualFaults: {
+    open: 'a cold joint at the tip, holes that never wetted, braid short of the holes',
+    short: 'a strand that went forward, dielectric melted under the holes so that the centre wandered',
   },
   firstFeatures: ['threadLength', 'holeCentre', 'stopDepth', 'lipToTip'],
   foldedFeatures: [

@@ -245,6 +245,10 @@ export const trunkSeizing: Method = {
     needs: ['coring tool of the size', 'spanners', 'fine saw'],
     shopTools: ['coring tool', 'seizing spanners', 'fine saw'],
   },
+  usualFaults: {
+    open: 'a conductor not seized, twisted off by a turning body, a sheath nut that does not grip',
+    short: 'chips between conductor and sheath, a bent conductor',
+  },
   firstFeatures: ['coringDepth', 'insertionDepth', 'seizingDepth'],
   foldedFeatures: [
     'jacketOffset',

@@ -1,3 +1,5 @@
+import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import { methodOf } from '@gorvane/core/method/methods.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { endById } from '@gorvane/core/lead/lead.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
@@ -32,10 +34,9 @@ export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): str
 
 /** Where a fault probably sits and what it usually is. */
 export function wordPlace(lead: Lead, wiring: Wiring, fault: Fault): string {
-  const end = endById(lead, endOfFault(wiring, fault)).name;
+  const { name: end, connectorId } = endById(lead, endOfFault(wiring, fault));
   const causes: Record<Fault['kind'], string> = {
-    open: 'a contact not crimped through, a broken conductor, braid not under the ferrule',
-    short: 'a whisker or braid in front of the stem, crushed dielectric',
+    ...methodOf(connectorById(connectorId).method).usualFaults,
     swap: 'conductors on each other’s contacts',
     'wrong contact': 'a conductor on a contact that is not its own',
     rotated: 'counted from the wrong contact',

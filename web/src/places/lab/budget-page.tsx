@@ -181,7 +181,13 @@ function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: Bud
         {reasons.length === 0 ? (
           <>
             <VerdictMark verdict="fits" />
-            <MakeLead cable={cable} length={want.length} frequencies={want.frequencies} />
+            <MakeLead
+              cable={cable}
+              length={want.length}
+              frequencies={want.frequencies}
+              near={want.ends[0] ?? null}
+              far={want.ends.at(-1) ?? null}
+            />
           </>
         ) : (
           <>
