@@ -3,7 +3,7 @@ import { shieldThickness } from '../cable/braid.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { cableTugStep, ironTool, noShortStep, solderCaution, heatFigures } from '../build/join-steps.ts';
+import { cableTugStep, noShortStep } from '../build/join-steps.ts';
 import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
@@ -11,13 +11,13 @@ import { lookHold } from '../build/step-draft.ts';
 import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
-import { solderFeed, solderHeat } from '../fit/solder.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method } from './method.ts';
 import { couplingPart } from './soldered-body.ts';
+import { solderHolesSteps } from './uhf-holes.ts';
 import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
 import { refusesFerrule } from './ferrule.ts';
@@ -116,18 +116,8 @@ function strip(input: EndInput): StripPlan {
 }
 
 function steps(input: RecipeInput): StepDraft[] {
-  const { card, house, endName, connector } = input;
+  const { house, endName, connector } = input;
   const scrap = [seriesAndSex(connector)];
-  const hole = featureValue(card, 'holeDiameter');
-  const heat = solderHeat(
-    'body',
-    { length: featureValue(card, 'stopDepth'), outside: featureValue(card, 'bodyBore') + 3e-3 },
-    house,
-  );
-  const feed = solderFeed(
-    [{ label: 'one hole, with its fillet', bore: hole, inside: 0, depth: 0.5 * hole + 1.5e-3 }],
-    house,
-  );
   const solders = house.practice.bodyHoles === 'all';
   return [
     jacketStep(input),
@@ -174,43 +164,7 @@ function steps(input: RecipeInput): StepDraft[] {
       input,
       cutOffAgain(input, 'The dielectric has melted: cut the plug off and make the end again.', scrap),
     ),
-    ...(solders
-      ? [
-          {
-            name: 'holes',
-            stage: 'Join' as const,
-            title: `Solder the holes, end ${endName}`,
-            text: {
-              firstTime:
-                'Big tip, flooded, on the body beside the hole until solder flows on body, braid and nose. Feed, off, wait. Opposite holes in turn.',
-              experienced: 'Big tip beside the hole, feed, off, wait; opposite holes in turn.',
-            },
-            why: 'The nose takes the heat before the dielectric does; still at most 5 s a hole.',
-            tools: [ironTool(heat)],
-            figures: [
-              { label: 'solder wire for a hole', figure: feed, plus: null, minus: null },
-              ...heatFigures(heat),
-            ],
-            caution: `${solderCaution(input)} A soldered body stays hot for minutes.`,
-            good: ['filled level and wetted'],
-            bad: ['ball that does not wet', 'thin coax gone soft behind the reducer'],
-            hold: lookHold(
-              'Every hole filled and wetted',
-              goBack('holes', 'File the rim, flux, more tip mass.'),
-            ),
-          },
-          noShortStep(
-            input,
-            'after the holes',
-            cutOffAgain(input, 'The thin dielectric has melted: make the end again.', scrap),
-            {
-              name: 'after-holes',
-              why: 'Thin dielectric melts fast.',
-              caution: 'The body is hot: wait.',
-            },
-          ),
-        ]
-      : []),
+    ...(solders ? solderHolesSteps(input, 'body, braid and nose') : []),
     // A soldered joint is not force-tested; where only threads hold, they are.
     ...(solders
       ? []

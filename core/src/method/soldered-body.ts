@@ -3,7 +3,7 @@ import { overBraid } from '../cable/braid.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { ironTool, noShortStep, solderCaution, heatFigures } from '../build/join-steps.ts';
+import { ironTool, noShortStep, solderCaution } from '../build/join-steps.ts';
 import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
@@ -19,13 +19,14 @@ import {
 import type { FitCheck } from '../fit/clearance.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { biteCheck, conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
-import { solderFeed, solderHeat } from '../fit/solder.ts';
+import { solderHeat } from '../fit/solder.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { cutOf } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method, MethodPart, ReliefPlace } from './method.ts';
+import { solderHolesSteps } from './uhf-holes.ts';
 import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
 import { refusesFerrule } from './ferrule.ts';
@@ -185,79 +186,26 @@ function braidStep(input: RecipeInput): StepDraft {
   };
 }
 
-function bodySteps(input: RecipeInput): StepDraft[] {
-  const { card, house, endName, connector, cable } = input;
-  const hole = featureValue(card, 'holeDiameter');
-  const heat = solderHeat(
-    'body',
-    { length: featureValue(card, 'stopDepth'), outside: featureValue(card, 'bodyBore') + 3e-3 },
-    house,
-  );
-  const feed = solderFeed(
-    [{ label: 'one hole, with its fillet', bore: hole, inside: 0, depth: 0.5 * hole + 1.5e-3 }],
-    house,
-  );
-  if (house.practice.bodyHoles === 'none')
-    return [
-      {
-        name: 'holes',
-        stage: 'Join',
-        title: `Leave the holes, end ${endName}`,
-        text: {
-          firstTime:
-            'House practice leaves the holes unsoldered: the threads hold. Look through each hole: braid pressed flat against the body.',
-          experienced: 'No solder: look that braid bears on the body.',
-        },
-        why: 'Accepted indoors at low power; outdoors water creeps in and the bond ages.',
-        good: ['braid bears on the body in every hole'],
-        bad: ['gap between braid and body'],
-        hold: lookHold(
-          'Braid bears on the body',
-          goBack('insert', 'Turn the body back off and comb the braid evenly.'),
-        ),
-      },
-    ];
+function holesSteps(input: RecipeInput): StepDraft[] {
+  if (input.house.practice.bodyHoles === 'all') return solderHolesSteps(input, 'body and braid');
   return [
     {
       name: 'holes',
       stage: 'Join',
-      title: `Solder the holes, end ${endName}`,
+      title: `Leave the holes, end ${input.endName}`,
       text: {
-        firstTime: `${connector.plating === 'nickel' ? 'Nickel refuses solder: file the rims of the holes bright and flux them. ' : ''}Tip wider than the hole, flooded, on the body beside the hole until solder flows on body and braid. Feed the hole, off, and let it cool before the next. Opposite holes in turn: a run from one hole blocks its neighbour.`,
-        experienced: `${connector.plating === 'nickel' ? 'File and flux the rims. ' : ''}Big tip beside the hole, feed, off, wait; opposite holes in turn.`,
+        firstTime:
+          'House practice leaves the holes unsoldered: the threads hold. Look through each hole: braid pressed flat against the body.',
+        experienced: 'No solder: look that braid bears on the body.',
       },
-      why: 'The dielectric under the braid is why heat and dwell are limited: first more tip mass, then more temperature, at most 5 s a hole.',
-      tools: [ironTool(heat)],
-      figures: [
-        { label: 'solder wire for a hole', figure: feed, plus: null, minus: null },
-        ...heatFigures(heat),
-      ],
-      caution: `${solderCaution(input)} A soldered body stays hot for minutes.`,
-      good: ['filled level, concave, bright on body and braid', 'every hole'],
-      bad: [
-        'ball on the body that does not wet',
-        'hole bridged over a void',
-        'dielectric pushing out at the tip',
-      ],
+      why: 'Accepted indoors at low power; outdoors water creeps in and the bond ages.',
+      good: ['braid bears on the body in every hole'],
+      bad: ['gap between braid and body'],
       hold: lookHold(
-        'Every hole filled and wetted',
-        goBack('holes', 'Not wetted: file the rim, flux, and use more tip mass. Do not hold longer.'),
+        'Braid bears on the body',
+        goBack('insert', 'Turn the body back off and comb the braid evenly.'),
       ),
     },
-    noShortStep(
-      input,
-      'after the holes',
-      cutOffAgain(
-        input,
-        `The ${cable.dielectric.material} has melted and the centre has wandered: cut the plug off and make the end again. Less dwell, more tip mass.`,
-        [seriesAndSex(connector)],
-      ),
-      {
-        name: 'after-holes',
-        why: 'Too much heat lets the centre wander into the braid.',
-        caution: 'The body is hot: wait.',
-      },
-    ),
   ];
 }
 
@@ -310,7 +258,7 @@ function steps(input: RecipeInput): StepDraft[] {
         seriesAndSex(input.connector),
       ]),
     ),
-    ...bodySteps(input),
+    ...holesSteps(input),
   ];
 }
 
