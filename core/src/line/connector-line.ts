@@ -55,3 +55,22 @@ const assemblyReturnLoss: Readonly<Record<string, readonly (readonly [upTo: numb
 export function leastReturnLoss({ id }: ConnectorSeries, frequency: number): number | undefined {
   return assemblyReturnLoss[id]?.find(([upTo]) => frequency <= upTo)?.[1];
 }
+
+/** What the computed return loss of a UHF end is allowed to fall short by, dB. House default. */
+const uhfAllowance = 3;
+
+/**
+ * Least return loss of an assembly with these ends at a frequency, dB: the lowest of their classes; for a series that has
+ * no class (the UHF pattern) what is predicted of the assembly, less 3 dB. Undefined where a class says nothing.
+ */
+export function leastOfAssembly(
+  ends: readonly ConnectorSeries[],
+  frequency: number,
+  predictedDb: number,
+): number | undefined {
+  const each = ends.map((series) =>
+    series.limit === null ? Math.max(0, predictedDb - uhfAllowance) : leastReturnLoss(series, frequency),
+  );
+  const known = each.filter((value) => value !== undefined);
+  return known.length === each.length ? Math.min(...known) : undefined;
+}

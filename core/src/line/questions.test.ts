@@ -19,7 +19,7 @@ import {
 } from './choke.ts';
 import { magnitude } from './complex.ts';
 import { connectorSeries, connectorSeriesById } from '../connector/series.ts';
-import { connectorElement, leastReturnLoss } from './connector-line.ts';
+import { connectorElement, leastOfAssembly, leastReturnLoss } from './connector-line.ts';
 import { decimated } from './decimate.ts';
 import { solveLine } from './line.ts';
 import { delayOfLength, phaseSet } from './phase-set.ts';
@@ -122,6 +122,13 @@ describe('connectors', () => {
       undefined,
     ]);
     expect(leastReturnLoss(connectorSeriesById('uhf'), 1e8)).toBeUndefined();
+    // The UHF pattern has no class: what is computed of it less 3 dB, or the class of the other end where that is lower.
+    const [uhf, n] = [connectorSeriesById('uhf'), connectorSeriesById('n')];
+    expect(leastOfAssembly([uhf, uhf], 162e6, 24)).toBe(21);
+    expect(leastOfAssembly([uhf, n], 162e6, 40)).toBe(23);
+    expect(leastOfAssembly([uhf, n], 162e6, 20)).toBe(17);
+    expect(leastOfAssembly([uhf, uhf], 162e6, 1)).toBe(0);
+    expect(leastOfAssembly([connectorSeriesById('trunk')], 162e6, 30)).toBeUndefined();
   });
   test('a constant-impedance pair loses what its series says', () => {
     for (const series of connectorSeries.filter(({ limit }) => limit !== null)) {

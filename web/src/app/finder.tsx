@@ -19,6 +19,7 @@ const fixed: Hit[] = [
   { to: '/lab/chain', label: 'Chain', detail: 'Line lab: cables, connectors, defects in a row, Touchstone' },
   { to: '/lab/budget', label: 'Budget', detail: 'Line lab: which cable keeps the loss' },
   { to: '/lab/power', label: 'Power', detail: 'Line lab: rating and what limits it' },
+  { to: '/lab/ends', label: 'Ends', detail: 'Line lab: which connector mates and fits, what else to order' },
   { to: '/lab/choke', label: 'Choke', detail: 'Line lab: beads on a feeder' },
   { to: '/lab/set', label: 'Set', detail: 'Line lab: phase-matched leads' },
   { to: '/lab/audio', label: 'Audio', detail: 'Line lab: run length, pickup resonance' },

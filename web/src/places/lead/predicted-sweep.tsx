@@ -2,7 +2,7 @@ import { writeTouchstone } from '@gorvane/core/file/touchstone-write.ts';
 import { sweepCurves } from '@gorvane/core/line/band.ts';
 import { frequencyGrid, sweepCascade } from '@gorvane/core/line/cascade.ts';
 import { chainNetwork } from '@gorvane/core/line/chain-network.ts';
-import { leastReturnLoss } from '@gorvane/core/line/connector-line.ts';
+import { leastOfAssembly } from '@gorvane/core/line/connector-line.ts';
 import { leadCascade } from '@gorvane/core/line/lead-cascade.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
@@ -37,10 +37,10 @@ export function PredictedSweep({ plan }: { readonly plan: LeadPlan }) {
     value,
     label: n > 0 && value - frequencies[n - 1]! < 0.1 * span ? '' : writeHertz(value),
   }));
-  const least = curves.frequencies.map((frequency) => {
-    const each = plan.ends.map(({ connector }) => leastReturnLoss(connector.series, frequency));
-    return each.includes(undefined) ? NaN : Math.min(...each.filter((value) => value !== undefined));
-  });
+  const ends = plan.ends.map(({ connector }) => connector.series);
+  const least = curves.frequencies.map(
+    (frequency, n) => leastOfAssembly(ends, frequency, curves.returnLossDb[n]!) ?? NaN,
+  );
   const save = () =>
     saveFile(
       writeTouchstone(chainNetwork(elements, sweep.frequencies, systemImpedance), {
