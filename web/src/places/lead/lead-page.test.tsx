@@ -109,7 +109,7 @@ describe('Thread', () => {
     expect(await shown(/would have to pass end A, 15.0 mm/)).toBeTruthy();
     expect(screen.getByText('Cut off: undo that end B is closed.')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: /^Join/ }));
-    expect(await shown('There is no plan to join to: see Thread.')).toBeTruthy();
+    expect(await shown('There is no plan to join to. See Thread.')).toBeTruthy();
   });
 
   test('a shop without a shrink that fits is told which it would need', async () => {
