@@ -88,6 +88,16 @@ describe('impedance', () => {
     expect([low!.verdict, high!.verdict]).toEqual(['match', 'mismatch']);
     expect(low!.swr).toBeCloseTo(50 / 35, 9);
     expect(high!.swrAtHighest).toBeLessThan(swrRangeOfPiece(35, 50).max);
+    // Between a system and a cable that differ, the connector hides nothing: 50 on 75 ohm is a mismatch at any length.
+    const between = jointImpedances(
+      [
+        { label: 'system', impedance: 50 },
+        { label: 'end A', impedance: 50, length: 0.03 },
+        { label: 'cable', impedance: 75 },
+      ],
+      1e6,
+    );
+    expect(between.map(({ verdict }) => verdict)).toEqual(['match', 'mismatch']);
     // A quarter wave long, the piece shows the square of its step.
     expect(jointImpedances(row(35), 299792458 / 4 / 0.035)[0]!.swrAtHighest).toBeCloseTo((50 / 35) ** 2, 6);
     expect(jointImpedances([{ label: 'a', impedance: 50 }], 1e9)).toEqual([]);

@@ -37,11 +37,11 @@ export function jointImpedances(row: readonly Along[], highest: number): JointIm
   return row.slice(1).map((after, index) => {
     const before = row[index]!;
     const swr = swrAtStep(before.impedance, after.impedance);
-    const piece = [index, index + 1].find((at) => row[at]!.length !== undefined);
-    const short = piece === undefined ? undefined : row[piece]!;
-    const around = piece === undefined ? undefined : (row[piece - 1] ?? row[piece + 1]);
+    const piece = [index, index + 1].find((at) => isShortPiece(row, at));
     const swrAtHighest =
-      short && around && swr > matchSwr ? swrOfPiece(short, around.impedance, highest) : swr;
+      piece !== undefined && swr > matchSwr
+        ? swrOfPiece(row[piece]!, row[piece - 1]!.impedance, highest)
+        : swr;
     return {
       label: `${before.label} to ${after.label}`,
       before,
@@ -51,6 +51,17 @@ export function jointImpedances(row: readonly Along[], highest: number): JointIm
       verdict: swr <= matchSwr || swrAtHighest <= shortPieceSwr ? 'match' : 'mismatch',
     };
   });
+}
+
+/** Something of a stated length between two of one impedance: only then is it its length that counts. */
+function isShortPiece(row: readonly Along[], at: number): boolean {
+  const [before, piece, after] = [row[at - 1], row[at], row[at + 1]];
+  return (
+    piece?.length !== undefined &&
+    before !== undefined &&
+    after !== undefined &&
+    swrAtStep(before.impedance, after.impedance) <= matchSwr
+  );
 }
 
 /** SWR that a lossless piece of other impedance shows in a line, by its electrical length. Source: line transformation. */
