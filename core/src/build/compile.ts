@@ -7,7 +7,8 @@ import type { LeadPart } from '../thread/threaded-parts.ts';
 import { chokeEventId, closeEventId, shrinkEventId } from '../thread/threaded-parts.ts';
 import { sealFor } from '../fit/seal.ts';
 import { methodOf } from '../method/methods.ts';
-import type { RecipeInput } from './recipe.ts';
+import type { LeadRecipe, RecipeInput } from './recipe.ts';
+import type { LayeredCable } from '../cable/cable.ts';
 import type { Step, StepPart } from './step.ts';
 import { completeSteps } from './step-draft.ts';
 import { chokeSteps } from './choke-steps.ts';
@@ -20,7 +21,7 @@ export interface CompileInput {
   readonly thread: ThreadPlan;
   readonly parts: readonly LeadPart[];
   readonly cuts: readonly CutLength[];
-  readonly recipes: ReadonlyMap<string, Omit<RecipeInput, 'requires' | 'partIds'>>;
+  readonly recipes: ReadonlyMap<string, LeadRecipe>;
 }
 
 /**
@@ -102,16 +103,20 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
 function closingSteps(input: CompileInput, end: LeadEnd, eventId: string, before: readonly Step[]): Step[] {
   const { lead, thread, parts } = input;
   const known = input.recipes.get(end.id)!;
-  const recipe: RecipeInput = {
-    ...known,
-    requires: requiredBefore(input, eventId),
-    partIds: parts.filter(({ ofMethod, endId }) => ofMethod && endId === end.id).map(({ id }) => id),
-  };
   const closings = thread.possible
     ? thread.moments.filter(({ event }) => lead.ends.some(({ id }) => closeEventId(id) === event.id))
     : [];
+  const recipe: RecipeInput<LayeredCable> = {
+    ...known,
+    requires: requiredBefore(input, eventId),
+    othersClosed: closings[0]?.event.id !== eventId || lead.fittedEndIds.length > 0,
+    partIds: parts.filter(({ ofMethod, endId }) => ofMethod && endId === end.id).map(({ id }) => id),
+  };
   const isLast = closings.at(-1)?.event.id === eventId;
-  const phase = isLast && lead.phaseMatch ? [phaseStep(lead.phaseMatch, known.cable)] : [];
+  const phase =
+    isLast && lead.phaseMatch && known.cable.structure === 'coax'
+      ? [phaseStep(lead.phaseMatch, known.cable)]
+      : [];
   const { method } = known.connector;
   return completeSteps(
     `${lead.id}/${end.id}/${method}`,

@@ -1,5 +1,5 @@
 import type { CutLayer, StripCut } from '../strip/strip-plan.ts';
-import { cutOf, findCut } from '../strip/strip-plan.ts';
+import { cutKey, cutOf, findCut, stripLength } from '../strip/strip-plan.ts';
 import type { RecipeInput } from './recipe.ts';
 import { stripAgain } from './recipe.ts';
 import type { Step } from './step.ts';
@@ -54,7 +54,7 @@ export function jacketStep(input: RecipeInput): StepDraft {
     why: 'Every other length is counted from the jacket edge.',
     tools: [stripTool(input)],
     figures: [
-      { label: 'from the cut end', figure: cutOf(strip, 'conductor').position, plus: null, minus: null },
+      { label: 'from the cut end', figure: stripLength(strip), plus: null, minus: null },
       ...strip.prepTool.map(({ label, at }) => ({
         label: `prep tool: ${label}`,
         figure: at,
@@ -156,7 +156,7 @@ export function measureStep(input: RecipeInput): StepDraft {
     },
     why: 'A strip that is out can still be trimmed; a closed connector cannot.',
     tools: [{ label: 'Caliper', setting: `from the ${strip.datum}` }],
-    figures: strip.cuts.map((cut) => cutFigure(cut.layer, cut)),
+    figures: strip.cuts.map((cut) => cutFigure(cutKey(cut), cut)),
     recordsStrip: true,
   };
 }

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { frozenPlanSchema } from '../plan/frozen-plan.ts';
 import { readingsSchema } from '../prove/reading.ts';
-import { cutLayerSchema } from '../strip/strip-plan.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 
 /** One physical lead of an order line. Its serial is a label; its id is its identity. */
@@ -18,7 +17,7 @@ export const unitSchema = envelopeSchema.extend({
 
 export type Unit = z.infer<typeof unitSchema>;
 
-const stripLengths = z.partialRecord(cutLayerSchema, z.number());
+const stripLengths = z.record(z.string(), z.number());
 
 /** What can happen to a unit. Facts, never changed: a correction is a further event. */
 export const unitHappeningSchema = z.discriminatedUnion('kind', [

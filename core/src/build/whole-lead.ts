@@ -1,5 +1,5 @@
 import type { CutLength } from '../cut/cut-length.ts';
-import type { CoaxCable } from '../cable/cable.ts';
+import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
 import { coilDiameter } from '../cable/body.ts';
 import { velocityFactor } from '../cable/electrical.ts';
 import { speedOfLight } from '../line/line.ts';
@@ -251,7 +251,7 @@ export function finishSteps(
   lead: Lead,
   house: House,
   sleeves: readonly LeadPart[],
-  cable: CoaxCable,
+  cable: LayeredCable,
 ): StepDraft[] {
   const figures = sleeves.flatMap(({ cutLength }) =>
     cutLength ? [{ label: 'length of sleeve', figure: cutLength, plus: null, minus: null }] : [],
@@ -277,7 +277,7 @@ export function finishSteps(
 }
 
 /** Coiled no tighter than its cable takes; a tube that is bent once is packed straight. */
-function packStep(lead: Lead, house: House, cable: CoaxCable): StepDraft {
+function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
   const diameter = coilDiameter(cable);
   if (diameter === null)
     return {

@@ -1,5 +1,5 @@
 import { braidThickness, braidWires, overBraid } from './braid.ts';
-import type { Cable, CoaxCable, CoreCable } from './cable.ts';
+import type { Cable, CoaxCable, CoreCable, LayeredCable } from './cable.ts';
 
 /** Densities, kg per cubic metre. Handbook values. */
 const density: Readonly<Record<string, number>> = {
@@ -117,7 +117,7 @@ export function shieldingDb(cable: CoaxCable): number {
  * Least diameter of a coil, metres: twice the repeated bend radius of a feeder or trunk, thirty diameters of low-loss foam,
  * twenty of anything else; null for a cable that is bent once and never coiled. House defaults.
  */
-export function coilDiameter(cable: CoaxCable): number | null {
+export function coilDiameter(cable: LayeredCable): number | null {
   const repeated = bendRadius(cable)?.repeated;
   if (repeated === null) return null;
   if (cable.family === 'feeder' || cable.family === 'trunk')

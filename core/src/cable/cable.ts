@@ -77,6 +77,8 @@ export interface CoaxCable extends CableBase {
 export interface CoreCable extends CableBase {
   readonly structure: 'cores';
   readonly cores: number;
+  /** One for each core; like colours of one cable are told apart by their number. */
+  readonly coreColours: readonly string[];
   readonly lay: CoreEntry['lay'];
   readonly conductor: {
     readonly area: number;
@@ -108,6 +110,9 @@ export interface SheetCable extends CableBase {
 
 export type Cable = CoaxCable | CoreCable | SheetCable;
 
+/** A cable of which layers or cores are known: only on such a one an end can be planned. */
+export type LayeredCable = CoaxCable | CoreCable;
+
 const mm = 1e-3;
 
 const toLayer = (layer: WireLayerEntry): MetalLayer => ({
@@ -136,6 +141,7 @@ const baseOf = ({ id, name, family, source, relativeCost }: CableEntry): CableBa
 export function loadCable(entry: CoaxEntry): CoaxCable;
 export function loadCable(entry: CoreEntry): CoreCable;
 export function loadCable(entry: SheetEntry): SheetCable;
+export function loadCable(entry: CoaxEntry | CoreEntry): LayeredCable;
 export function loadCable(entry: CableEntry): Cable;
 export function loadCable(entry: CableEntry): Cable {
   const checked = cableEntrySchema.parse(entry);
@@ -196,6 +202,7 @@ function loadCores(entry: CoreEntry): CoreCable {
     ...baseOf(entry),
     structure: 'cores',
     cores: entry.cores,
+    coreColours: Array.from({ length: entry.cores }, (_, n) => entry.coreColours?.[n] ?? `core ${n + 1}`),
     lay: entry.lay,
     conductor: {
       area: conductor.areaMm2 * mm * mm,

@@ -95,6 +95,8 @@ export const coaxEntrySchema = commonSchema.extend({
 export const coreEntrySchema = commonSchema.extend({
   structure: z.literal('cores'),
   cores: z.number().int().min(1).max(64),
+  /** Colour of each core, in the order of the lay; where left out they are counted. */
+  coreColours: z.array(z.string().min(1)).optional(),
   lay: z.enum(['pair', 'pairs', 'star quad', 'parallel']),
   conductor: z.object({
     areaMm2: z.number().positive(),

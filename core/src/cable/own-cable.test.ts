@@ -3,7 +3,6 @@ import { exampleLead, house, now } from '../testing/example.ts';
 import { freezePlan, frozenPlanSchema } from '../plan/frozen-plan.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { stepPart } from '../build/compile.ts';
-import { LeadError } from '../lead/tree.ts';
 import { computedAttenuation, fittedAttenuation } from './attenuation.ts';
 import { bendRadius, massPerMetre, outsideDiameter } from './body.ts';
 import { loadCable } from './cable.ts';
@@ -97,10 +96,15 @@ describe('a lead on a cable of its own', () => {
     expect(again.matches[0]!.totalLossDb).toBeCloseTo(plan.matches[0]!.totalLossDb, 12);
   });
 
-  test('a cable of cores is refused with its name', () => {
-    const cores = { ...lead, pieces: lead.pieces.map((piece) => ({ ...piece, cableId: 'mic-pair' })) };
-    expect(() => planLead(cores, [card], house)).toThrow(LeadError);
-    expect(() => planLead(cores, [card], house)).toThrow(/microphone pair, braid is not a coaxial cable/);
+  test('a coaxial end refuses a cable of cores, by reason and without steps', () => {
+    const cores = {
+      ...lead,
+      pieces: lead.pieces.map((piece) => ({ ...piece, cableId: 'mic-pair' })),
+      pinPlan: [],
+    };
+    const plan = planLead(cores, [card], house);
+    expect(plan.withheld[0]).toMatch(/^End A: It is made for coaxial cable/);
+    expect(plan.steps).toEqual([]);
   });
 
   test('what it stands is named, weakest first, and more is a warning', () => {

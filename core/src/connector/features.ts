@@ -171,6 +171,49 @@ const definitions = {
   postOutside: feature('Post outside', 'D', 'over its barb', 2, 12),
   postBore: feature('Post bore', 'b', 'dielectric with its foil goes through it', 2, 12),
   sleeveBore: feature('Sleeve bore', 'B', 'inside the body, before it is compressed', 4, 15),
+
+  entryBore: feature(
+    'Entry',
+    'E',
+    'smallest opening that the jacket goes through: boot, bushing or rear of the shell',
+    2,
+    40,
+  ),
+  clampFront: feature('Clamp, front edge', 'a', 'rear lip to the front of the chuck, tabs or jaws', 2, 90),
+  clampLength: feature('Clamp length', 'l', 'how much of the jacket it holds', 1, 40),
+  clampLeast: feature('Clamp, thinnest jacket', 'n', 'that it still grips', 0.5, 40),
+  clampMost: feature('Clamp, thickest jacket', 'N', 'that it closes on', 1, 40),
+  contactMouth: feature(
+    'Mouth of the contact',
+    'm',
+    'rear lip to the mouth of the cup, the hole of the lug or the front of the clamp',
+    0,
+    110,
+  ),
+  ringMouth: feature('Ring lug', 'm2', 'rear lip to the hole of the ring lug', 1, 90),
+  sleeveMouth: feature(
+    'Sleeve lug',
+    'm3',
+    'rear lip to the hole of the sleeve lug or the seat of the shield',
+    1,
+    90,
+  ),
+  contactDepth: feature(
+    'Depth of the contact',
+    'p',
+    'mouth of the cup or barrel to its bottom; of a lug, its hole',
+    0.5,
+    30,
+  ),
+  contactBore: feature(
+    'Bore of the contact',
+    'c',
+    'inside of the cup, hole of the lug, opening of the clamp',
+    0.3,
+    12,
+  ),
+  contactOutside: feature('Contact, outside', 'q', 'of the metal that is heated or clamps', 0.5, 16),
+  breakout: feature('Breakout', 'B', 'jacket edge to the rear lip, along the cores', 5, 400),
 } as const satisfies Record<string, FeatureDefinition>;
 
 export type FeatureName = keyof typeof definitions;

@@ -94,6 +94,7 @@ export function gaugeCardProblems(card: GaugeCard, rules: readonly FeatureRule[]
     return [{ feature: name, message: `${label} is ${mm(value)}; expected ${mm(min)} to ${mm(max)}.` }];
   });
   const contradictions = rules
+    .filter(({ smaller, larger }) => names.includes(smaller) && names.includes(larger))
     .filter(({ smaller, larger }) => !(featureValue(card, smaller) < featureValue(card, larger)))
     .map(({ smaller, larger, at, because }) => ({
       feature: at,

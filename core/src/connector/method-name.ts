@@ -1,4 +1,4 @@
-/** Every way that an end is put on a coaxial cable. */
+/** Every way that an end is put on a cable. */
 export const methodNames = [
   'pin and ferrule',
   'push-on and ferrule',
@@ -11,6 +11,14 @@ export const methodNames = [
   'feeder clamp',
   'trunk seizing',
   'compression',
+  'solder cup',
+  'solder lugs',
+  'low-profile jack',
+  'speaker clamp',
+  'set screw',
+  'crimp lug',
+  'terminal clamp',
+  'modular crimp',
 ] as const;
 
 export type MethodName = (typeof methodNames)[number];

@@ -1,8 +1,9 @@
 /** How a connector is held to its mate. */
-export type Coupling = 'bayonet' | 'thread' | 'none';
+export type Coupling = 'bayonet' | 'thread' | 'latch' | 'none';
 
 /** What the series of a connector decides, whatever its cable and method. Engineering values. */
 export interface ConnectorSeries {
+  readonly kind: 'coaxial';
   readonly id: SeriesId;
   /** Of a mated pair, as a piece of line. */
   readonly name: string;
@@ -61,6 +62,7 @@ function seriesOf(id: SeriesId, series: string, figures: SeriesFigures): Connect
   const twin = series === 'BNC' || series === 'TNC';
   const impedance = twin || rest.impedance === 75 ? `, ${rest.impedance} ohm` : '';
   return {
+    kind: 'coaxial',
     id,
     series,
     name: `${series} pair${impedance}`,

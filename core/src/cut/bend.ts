@@ -1,5 +1,5 @@
 import { bendRadius } from '../cable/body.ts';
-import type { CoaxCable } from '../cable/cable.ts';
+import type { LayeredCable } from '../cable/cable.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { Term } from '../quantity/explained.ts';
 import { formatMillimetres, parsePositiveLength } from '../quantity/length.ts';
@@ -33,7 +33,7 @@ export function bendTerms(bends: readonly Bend[]): Term[] {
 }
 
 /** Bends that the cable does not take, in words: sharper than allowed, too close, beyond the end. */
-export function bendProblems(lead: Lead, cable: CoaxCable): string[] {
+export function bendProblems(lead: Lead, cable: LayeredCable): string[] {
   const total = lead.legs.reduce((sum, { finishedLength }) => sum + finishedLength, 0);
   const least = bendRadius(cable)?.once ?? 0;
   const straight = straightDiameters * cable.jacket.diameter;

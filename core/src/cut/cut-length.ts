@@ -3,11 +3,11 @@ import type { GaugeCard } from '../connector/gauge-card.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd, Piece, ReferencePlane } from '../lead/lead.ts';
-import { endById } from '../lead/lead.ts';
+import { endById, endsOfPiece } from '../lead/lead.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
 import { bendTerms } from './bend.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
-import { cutOf } from '../strip/strip-plan.ts';
+import { stripLength } from '../strip/strip-plan.ts';
 
 /** The cut of one piece: what it must be, what comes off the reel, and what each figure is made of. */
 export interface CutLength {
@@ -51,7 +51,7 @@ function endTerms(end: LeadEnd, card: GaugeCard, strip: StripPlan): Term[] {
     {
       label: `End ${end.name}: strip beyond the ${strip.datum}, put on`,
       symbol: 'xc',
-      value: cutOf(strip, 'conductor').position.value,
+      value: stripLength(strip).value,
       kind: 'length',
       assumed,
     },
@@ -68,7 +68,7 @@ function reterminationLength(strip: StripPlan, house: House): Explained {
       assumed: true,
     },
     { label: 'Squaring cut', value: house.squaring, kind: 'length' },
-    { label: 'New strip', symbol: 'xc', value: cutOf(strip, 'conductor').position.value, kind: 'length' },
+    { label: 'New strip', symbol: 'xc', value: stripLength(strip).value, kind: 'length' },
   ];
   return {
     value: sum(terms),
@@ -80,12 +80,6 @@ function reterminationLength(strip: StripPlan, house: House): Explained {
 }
 
 const sum = (terms: readonly Term[]) => terms.reduce((total, { value }) => total + value, 0);
-
-/** The ends that a piece reaches: those at whose contacts its conductors sit. */
-export function endsOfPiece(lead: Lead, piece: Piece): LeadEnd[] {
-  const ids = new Set(lead.pinPlan.filter(({ pieceId }) => pieceId === piece.id).map(({ endId }) => endId));
-  return [...ids].map((endId) => endById(lead, endId));
-}
 
 /**
  * Itemised cut length of one piece, `finished - sum over ends of (r + j - xc) + slack + spare`, metres.
@@ -126,10 +120,7 @@ export function cutLengthOf(
     terms,
     source,
   };
-  const betweenJackets = ends.reduce(
-    (left, end) => left - cutOf(strips.get(end.id)!, 'conductor').position.value,
-    cut.value,
-  );
+  const betweenJackets = ends.reduce((left, end) => left - stripLength(strips.get(end.id)!).value, cut.value);
   const reel: Term[] = [
     { label: 'Cut length', value: cut.value, kind: 'length' },
     {

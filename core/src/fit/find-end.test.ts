@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { coaxById } from '../cable/catalogue/catalogue.ts';
-import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
+import { coaxConnectorById, coaxConnectors } from '../connector/catalogue/catalogue.ts';
 import { house } from '../testing/example.ts';
 import type { EndWant } from './find-end.ts';
 import { connectorsFor, findEnds, judgeEnd } from './find-end.ts';
@@ -29,7 +29,7 @@ const good = (asked: EndWant) =>
     .filter(({ verdict }) => verdict !== 'does not fit')
     .map(({ connector }) => connector);
 const reasonsOf = (asked: EndWant, id: string) => {
-  const { verdict, reasons } = judgeEnd(asked, connectorById(id));
+  const { verdict, reasons } = judgeEnd(asked, coaxConnectorById(id));
   return { verdict, text: reasons.map(({ text }) => text).join(' ') };
 };
 
@@ -96,10 +96,12 @@ describe('what stands against an end', () => {
   });
 
   test('weather is a care, not a refusal, where the mated pair can be wrapped', () => {
-    const outdoors = judgeEnd(want({ environment: 'marine' }), connectorById('bnc-plug-50-crimp-5'));
+    const outdoors = judgeEnd(want({ environment: 'marine' }), coaxConnectorById('bnc-plug-50-crimp-5'));
     expect(outdoors.verdict).toBe('tight');
     expect(outdoors.reasons[0]!.text).toContain('not sealed');
-    expect(judgeEnd(want({ environment: 'marine' }), connectorById('n-plug-50-crimp-5')).reasons).toEqual([]);
+    expect(judgeEnd(want({ environment: 'marine' }), coaxConnectorById('n-plug-50-crimp-5')).reasons).toEqual(
+      [],
+    );
   });
 
   test('tools: a die or a tool that the shop lacks', () => {
@@ -124,7 +126,7 @@ describe('what stands against an end', () => {
 describe('what is found', () => {
   test('all are judged, those that do first, then by how little stands against them', () => {
     const all = findEnds(want());
-    expect(all).toHaveLength(connectors.length);
+    expect(all).toHaveLength(coaxConnectors.length);
     const ranks = all.map(({ verdict }) => ['fits', 'tight', 'does not fit'].indexOf(verdict));
     expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
     for (const { verdict, reasons } of all)
@@ -133,7 +135,7 @@ describe('what is found', () => {
 
   test('the bag holds connector, parts, shrink, dies and tools', () => {
     const bag = (id: string, change: Partial<EndWant> & { cableId?: string } = {}) =>
-      judgeEnd(want(change), connectorById(id)).bag;
+      judgeEnd(want(change), coaxConnectorById(id)).bag;
     expect(bag('bnc-plug-50-crimp-5')).toEqual([
       'BNC plug',
       'ferrule',

@@ -1,6 +1,6 @@
 import type { CoaxCable } from '../cable/cable.ts';
-import { connectors } from '../connector/catalogue/catalogue.ts';
-import type { Connector } from '../connector/connector.ts';
+import { coaxConnectors } from '../connector/catalogue/catalogue.ts';
+import type { CoaxConnector } from '../connector/connector.ts';
 import { hasPin, seriesAndSex } from '../connector/connector.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { MethodName } from '../connector/method-name.ts';
@@ -8,7 +8,8 @@ import type { SeriesId } from '../connector/series.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { powerLimits } from '../line/power-rating.ts';
-import type { EndInput, Method } from '../method/method.ts';
+import { looseEnd } from '../method/end-input.ts';
+import type { AnyEndInput, AnyMethod } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import { formatFrequency } from '../quantity/frequency.ts';
 import { formatPower } from '../quantity/power.ts';
@@ -47,9 +48,9 @@ export interface EndReason {
 
 /** One connector of the catalogue against what is wanted. */
 export interface EndCandidate {
-  readonly connector: Connector;
-  readonly method: Method;
-  readonly input: EndInput;
+  readonly connector: CoaxConnector;
+  readonly method: AnyMethod;
+  readonly input: AnyEndInput;
   readonly fit: readonly FitCheck[];
   readonly verdict: FitCheck['verdict'];
   readonly reasons: readonly EndReason[];
@@ -60,7 +61,7 @@ export interface EndCandidate {
 /** More than this at the working frequency and the piece of other impedance is against it: 20 dB return loss. */
 const mostSwrOfPiece = 1.22;
 
-function matingReasons({ port }: EndWant, connector: Connector): EndReason[] {
+function matingReasons({ port }: EndWant, connector: CoaxConnector): EndReason[] {
   if (!port) return [];
   const against = (text: string): EndReason => ({ about: 'mating', weight: 'against', text });
   const { series, sex, reversePolarity } = connector;
@@ -76,7 +77,7 @@ function matingReasons({ port }: EndWant, connector: Connector): EndReason[] {
   return [];
 }
 
-function lineReasons(want: EndWant, { series }: Connector): EndReason[] {
+function lineReasons(want: EndWant, { series }: CoaxConnector): EndReason[] {
   const { cable, systemImpedance, frequency, power, environment } = want;
   const reason = (weight: EndReason['weight'], text: string): EndReason => ({ about: 'line', weight, text });
   const reasons: EndReason[] = [];
@@ -104,14 +105,14 @@ function lineReasons(want: EndWant, { series }: Connector): EndReason[] {
   return reasons;
 }
 
-function toolReasons(method: Method, house: House): EndReason[] {
+function toolReasons(method: AnyMethod, house: House): EndReason[] {
   const had: readonly string[] = house.tools;
   return method.traits.shopTools
     .filter((tool) => !had.includes(tool))
     .map((tool) => ({ about: 'tools', weight: 'against', text: `The shop has no ${tool} (House).` }));
 }
 
-function bagOf(want: EndWant, input: EndInput, method: Method): string[] {
+function bagOf(want: EndWant, input: AnyEndInput, method: AnyMethod): string[] {
   const { connector, house, cable } = input;
   const parts = method.parts(input).map(({ kind }) => kind);
   const seal = sealFor(want.environment, cable.jacket.diameter, house);
@@ -129,7 +130,7 @@ function bagOf(want: EndWant, input: EndInput, method: Method): string[] {
   ];
 }
 
-function shrinkFor(input: EndInput, method: Method, environment: Lead['environment']): string[] {
+function shrinkFor(input: AnyEndInput, method: AnyMethod, environment: Lead['environment']): string[] {
   const choice = reliefShrink(input, method, environment);
   if (!choice) return [];
   return [choice.choice?.shrink.name ?? 'a shrink that the shop does not keep'];
@@ -138,11 +139,11 @@ function shrinkFor(input: EndInput, method: Method, environment: Lead['environme
 const order = { fits: 0, tight: 1, 'does not fit': 2 } as const;
 
 /** One connector judged for a want. */
-export function judgeEnd(want: EndWant, connector: Connector): EndCandidate {
+export function judgeEnd(want: EndWant, connector: CoaxConnector): EndCandidate {
   const method = methodOf(connector.method);
   const { house, cable, power } = want;
   const card = nominalGaugeCard(connector, 'nominal', 'nominal', house.changedAt);
-  const input: EndInput = { endId: 'end', endName: '', cable, connector, card, house, power };
+  const input = looseEnd({ cable, connector, card, house, power });
   const refusal = method.refuses(cable);
   const fit = refusal === null ? method.fit(input) : [];
   const misfits = fit
@@ -185,13 +186,13 @@ export function judgeEnd(want: EndWant, connector: Connector): EndCandidate {
 
 /** Every end of the catalogue for a want, those that do first, then by how little stands against them. */
 export function findEnds(want: EndWant): EndCandidate[] {
-  return connectors
+  return coaxConnectors
     .map((connector) => judgeEnd(want, connector))
     .sort((a, b) => order[a.verdict] - order[b.verdict] || a.reasons.length - b.reasons.length);
 }
 
 /** Connectors that go on a cable and suit its impedance, those that the shop has the tools for first. */
-export function connectorsFor(cable: CoaxCable, house: House): Connector[] {
+export function connectorsFor(cable: CoaxCable, house: House): CoaxConnector[] {
   const want: EndWant = {
     port: null,
     cable,

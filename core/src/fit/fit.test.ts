@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { coaxById } from '../cable/catalogue/catalogue.ts';
-import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
+import { coaxConnectorById, connectors } from '../connector/catalogue/catalogue.ts';
 import { gaugeCardProblems, nominalGaugeCard } from '../connector/gauge-card.ts';
 import { exampleEnd, house, measuredCard, now } from '../testing/example.ts';
 import { judgeClearance } from './clearance.ts';
@@ -98,7 +98,7 @@ test('50 against 75 ohm: 1.5 at the joint, 1 to 2.25 for a piece in between', ()
 });
 
 test('the highest working frequency is held against connector and cable', () => {
-  const bnc = connectorById('bnc-plug-50-crimp-5');
+  const bnc = coaxConnectorById('bnc-plug-50-crimp-5');
   const checks = frequencyChecks(coaxById('rg-58'), [bnc, bnc], [1e9, 6e9]);
   expect(checks.map(({ verdict }) => verdict)).toEqual(['does not fit', 'fits']);
 });
@@ -129,7 +129,7 @@ describe('gauge cards', () => {
       ).toEqual([]);
   });
   test('a card that cannot be is said at its field', () => {
-    const connector = connectorById('tnc-plug-50-crimp-5');
+    const connector = coaxConnectorById('tnc-plug-50-crimp-5');
     const card = nominalGaugeCard(connector, 'card', 'bag', now);
     const { rules } = methodOf(connector.method);
     expect(

@@ -1,6 +1,6 @@
 import type { CoaxCable } from '../cable/cable.ts';
 import { higherModeFrequency } from '../cable/electrical.ts';
-import type { Connector } from '../connector/connector.ts';
+import type { CoaxConnector } from '../connector/connector.ts';
 
 /** Whether the highest working frequency is below what the connector is made for and below the cable's higher mode. */
 export interface FrequencyCheck {
@@ -13,7 +13,7 @@ export interface FrequencyCheck {
 /** Frequencies in hertz. */
 export function frequencyChecks(
   cable: CoaxCable,
-  connectors: readonly Pick<Connector, 'name' | 'series'>[],
+  connectors: readonly Pick<CoaxConnector, 'name' | 'series'>[],
   frequencies: readonly number[],
 ): FrequencyCheck[] {
   const highest = Math.max(...frequencies);

@@ -50,7 +50,7 @@ export function solderFeed(
 }
 
 /** How heavy a joint is for the iron. */
-export type HeatClass = 'small pin' | 'body';
+export type HeatClass = 'small pin' | 'cup' | 'body';
 
 interface IronFigures {
   readonly tip: string;
@@ -62,6 +62,7 @@ interface IronFigures {
 /** Tips and settings by class: more tip mass comes before more temperature. Engineering values. */
 const irons: Readonly<Record<HeatClass, IronFigures>> = {
   'small pin': { tip: 'chisel 2.4 mm', celsius: { 'lead-free': 350, leaded: 320 }, conductance: 0.1 },
+  cup: { tip: 'chisel 3.2 mm', celsius: { 'lead-free': 370, leaded: 340 }, conductance: 0.18 },
   body: {
     tip: 'big chisel, 8 mm or wider',
     celsius: { 'lead-free': 410, leaded: 380 },

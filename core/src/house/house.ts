@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { envelopeSchema, firstRevision } from '../record/envelope.ts';
+import { deviceProfileSchema } from './device.ts';
 
 const metres = z.number().positive();
 
@@ -14,6 +15,7 @@ export const shopTools = [
   'seizing spanners',
   'compression tool',
   'fine saw',
+  'modular crimp tool',
 ] as const;
 export type ShopTool = (typeof shopTools)[number];
 
@@ -54,6 +56,15 @@ export const houseSchema = envelopeSchema.extend({
     weatherSeal: z
       .enum(['adhesive shrink', 'self-amalgamating tape', 'both', 'shrink, and both when buried or at sea'])
       .default('shrink, and both when buried or at sea'),
+    cups: z.enum(['fill and reflow', 'seat and feed']).default('fill and reflow'),
+    tinning: z.enum(['tin', 'leave bare']).default('tin'),
+    spareCore: z.enum(['fold back', 'cut flush']).default('fold back'),
+    shieldTail: z.enum(['shorter than the cores', 'longer than the cores']).default('shorter than the cores'),
+    lightingTail: z.enum(['twist the braid', 'solder a stranded link']).default('twist the braid'),
+    secondPair: z.enum(['wire', 'leave empty']).default('wire'),
+    innerShrink: z.enum(['clear', 'coloured']).default('clear'),
+    sleeveCut: z.enum(['measure first', 'fit over-long, then cut']).default('measure first'),
+    sleeveHold: z.enum(['shrink', 'shrink and adhesive']).default('shrink'),
     /** Checks that this house does not ask for; the certificate says so. */
     leaveOut: z.array(z.enum(['resistance', 'insulation'])),
   }),
@@ -71,6 +82,12 @@ export const houseSchema = envelopeSchema.extend({
   /** From this power on a braid is tacked before a soldered body, W. */
   tackAbove: z.number().positive().default(100),
   shrink: z.array(shrinkSchema),
+  /** Devices with an order of contacts of their own. */
+  devices: z.array(deviceProfileSchema).default([]),
+  /** Ring colour by finished length, the shortest first: up to this many metres. */
+  lengthColours: z
+    .array(z.object({ upTo: metres, colour: z.string().min(1) }))
+    .default(() => [...defaultLengthColours]),
   /** Uncertainty of the ohm meter: a part of the reading plus a fixed part, ohm. */
   meter: z.object({
     relative: z.number().min(0).max(0.5),
@@ -84,6 +101,16 @@ export const houseSchema = envelopeSchema.extend({
 export type House = z.infer<typeof houseSchema>;
 export type Practice = House['practice'];
 export type Shrink = z.infer<typeof shrinkSchema>;
+
+/** Ring colours that a new shop starts with, by length. A house's own: there is no standard. */
+const defaultLengthColours = [
+  { upTo: 2, colour: 'white' },
+  { upTo: 5, colour: 'yellow' },
+  { upTo: 10, colour: 'green' },
+  { upTo: 20, colour: 'blue' },
+  { upTo: 50, colour: 'red' },
+  { upTo: 1000, colour: 'black' },
+];
 
 /** Uncertainty of a cut by hand, metres (plus or minus), by how it is made. Engineering values. */
 export const cutUncertainty = {
@@ -131,6 +158,15 @@ export function defaultHouse(now: string): House {
       coring: 'hand',
       heatSource: 'hot air',
       weatherSeal: 'shrink, and both when buried or at sea',
+      cups: 'fill and reflow',
+      tinning: 'tin',
+      spareCore: 'fold back',
+      shieldTail: 'shorter than the cores',
+      lightingTail: 'twist the braid',
+      secondPair: 'wire',
+      innerShrink: 'clear',
+      sleeveCut: 'measure first',
+      sleeveHold: 'shrink',
       leaveOut: [],
     },
     theme: 'paper',
@@ -157,6 +193,8 @@ export function defaultHouse(now: string): House {
       shrink(75, 25, 78.6, true),
       shrink(95, 30, 99, true),
     ],
+    devices: [],
+    lengthColours: [...defaultLengthColours],
     meter: { relative: 0.005, fixed: 0.001, fourWire: true },
     beeperOhm: 30,
   };

@@ -1,4 +1,4 @@
-import type { CoaxCable } from '../cable/cable.ts';
+import type { LayeredCable } from '../cable/cable.ts';
 import { loadCable } from '../cable/cable.ts';
 import { cableById } from '../cable/catalogue/catalogue.ts';
 import type { Lead } from './lead.ts';
@@ -7,15 +7,15 @@ import { LeadError } from './tree.ts';
 /**
  * The cable of a piece: one of the lead's own (it carries the entry of a cable that the catalogue does not have), else
  * of the catalogue.
- * @throws LeadError when it is not a coaxial cable with layers: nothing else can be stripped and fitted yet.
+ * @throws LeadError when only its data sheet is known: nothing can be stripped and fitted without layers.
  */
-export function leadCable(lead: Lead, cableId: string): CoaxCable {
+export function leadCable(lead: Lead, cableId: string): LayeredCable {
   const own = lead.ownCables.find(({ id }) => id === cableId);
   if (own) return loadCable(own);
   const cable = cableById(cableId);
-  if (cable.structure !== 'coax')
+  if (cable.structure === 'sheet')
     throw new LeadError(
-      `${cable.name} is not a coaxial cable with known layers: no end can be fitted to it yet.`,
+      `${cable.name} is known by its data sheet only: without its layers no end can be planned.`,
     );
   return cable;
 }

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { coaxEntrySchema } from '../cable/construction.ts';
+import { coaxEntrySchema, coreEntrySchema } from '../cable/construction.ts';
 import { beadMaterialIds } from '../line/choke.ts';
 import { envelopeSchema } from '../record/envelope.ts';
+import { channelNames, signals } from './signal.ts';
 
 export const environments = ['indoor', 'outdoor', 'buried', 'marine'] as const;
 export const referencePlanes = ['tip', 'shoulder', 'mating plane', 'jacket'] as const;
@@ -16,6 +17,14 @@ const endSchema = z.object({
   referencePlane: z.enum(referencePlanes),
   /** Shrink or tape over the rear of the connector, as relief and seal. */
   shrink: z.boolean(),
+  /** Which half of a stereo signal an end with one hot contact carries. */
+  channel: z.enum(channelNames).nullable().default(null),
+  /** The device that it goes to, where House has a profile with the device's own order of contacts. */
+  deviceId: z.string().nullable().default(null),
+  /** Colour of the ring that tells it from its likes. */
+  marker: z.string().nullable().default(null),
+  /** How far a right-angle body is turned against the first end, quarters clockwise seen along the cable. */
+  quarterTurns: z.number().int().min(0).max(3).default(0),
 });
 
 const legSchema = z.object({
@@ -62,7 +71,14 @@ const extraPartSchema = z.discriminatedUnion('kind', [
     /** Which end of the feeder it stands at decides what it keeps off. */
     at: z.enum(['feedpoint', 'radio end']).default('feedpoint'),
   }),
+  extraPlaceSchema.extend({ kind: z.literal('braided sleeve'), size: z.string() }),
 ]);
+
+/** Conductors of pieces that are joined at a split or a splice. */
+const joinSchema = z.object({
+  nodeId: z.string(),
+  conductors: z.array(z.object({ pieceId: z.string(), conductor: z.string() })).min(2),
+});
 
 const partOverrideSchema = z.object({
   opening: z.number().positive().optional(),
@@ -78,8 +94,11 @@ export const leadSchema = envelopeSchema.extend({
   ends: z.array(endSchema).min(2),
   pieces: z.array(pieceSchema).min(1),
   /** Cables of this lead that the catalogue does not have, as they were entered. */
-  ownCables: z.array(coaxEntrySchema).default([]),
+  ownCables: z.array(z.discriminatedUnion('structure', [coaxEntrySchema, coreEntrySchema])).default([]),
+  /** What it carries: decides what its contacts mean and what is computed for it. */
+  signal: z.enum(signals).default('radio'),
   pinPlan: z.array(connectionSchema),
+  joins: z.array(joinSchema).default([]),
   extraParts: z.array(extraPartSchema),
   partOverrides: z.record(z.string(), partOverrideSchema),
   /** Where the lead lives: decides the seal. */
@@ -125,6 +144,7 @@ export type Leg = z.infer<typeof legSchema>;
 export type Piece = z.infer<typeof pieceSchema>;
 export type Connection = z.infer<typeof connectionSchema>;
 export type ExtraPart = z.infer<typeof extraPartSchema>;
+export type Join = z.infer<typeof joinSchema>;
 export type ReferencePlane = (typeof referencePlanes)[number];
 
 export function endById(lead: Lead, endId: string): LeadEnd {
@@ -140,6 +160,23 @@ export function legAtEnd(lead: Lead, end: LeadEnd): Leg {
   );
   if (!leg) throw new RangeError(`lead "${lead.name}": end ${end.name} hangs on no leg`);
   return leg;
+}
+
+/** The nodes that a piece ends at, the one of its first leg first. */
+export function nodesOfPiece(lead: Lead, piece: Piece): [string, string] {
+  const legs = piece.legIds.map((legId) => lead.legs.find(({ id }) => id === legId)!);
+  const [first, second] = legs;
+  if (!second) return [first!.fromNodeId, first!.toNodeId];
+  const shared = (a: Leg, b: Leg) =>
+    [a.fromNodeId, a.toNodeId].find((node) => node === b.fromNodeId || node === b.toNodeId);
+  const away = (leg: Leg, node: string | undefined) =>
+    leg.fromNodeId === node ? leg.toNodeId : leg.fromNodeId;
+  return [away(first!, shared(first!, second)), away(legs.at(-1)!, shared(legs.at(-1)!, legs.at(-2)!))];
+}
+
+/** The ends that a piece reaches: those on the leaves that it ends at. */
+export function endsOfPiece(lead: Lead, piece: Piece): LeadEnd[] {
+  return nodesOfPiece(lead, piece).flatMap((nodeId) => lead.ends.filter((end) => end.nodeId === nodeId));
 }
 
 /** The pieces that an end takes. */

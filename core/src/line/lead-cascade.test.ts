@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { coaxById } from '../cable/catalogue/catalogue.ts';
-import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
+import { coaxConnectorById, coaxConnectors } from '../connector/catalogue/catalogue.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { designStates } from '../plan/design-states.ts';
 import { exampleLead, house } from '../testing/example.ts';
@@ -11,12 +11,12 @@ import { leadCascade } from './lead-cascade.ts';
 import { matchAt } from './lead-match.ts';
 import type { TwoPortData } from './two-port-data.ts';
 
-const tnc = connectorById('tnc-plug-50-crimp-5');
+const tnc = coaxConnectorById('tnc-plug-50-crimp-5');
 const lead = {
   cable: coaxById('rg-223'),
   length: 3.36,
   near: tnc,
-  far: connectorById('bnc-plug-50-crimp-5'),
+  far: coaxConnectorById('bnc-plug-50-crimp-5'),
 };
 
 describe('a lead as a cascade', () => {
@@ -45,7 +45,7 @@ describe('a lead as a cascade', () => {
   });
 
   test('every connector of the catalogue has a series that a chain knows', () => {
-    for (const { series } of connectors) expect(connectorSeriesById(series.id)).toBe(series);
+    for (const { series } of coaxConnectors) expect(connectorSeriesById(series.id)).toBe(series);
     expect(() => connectorSeriesById('bayonet')).toThrow(/no series "bayonet"/);
   });
 

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { coaxById } from '../cable/catalogue/catalogue.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { coaxConnectorById } from '../connector/catalogue/catalogue.ts';
 import { matchAt } from './lead-match.ts';
 
-const tnc = connectorById('tnc-plug-50-crimp-5');
+const tnc = coaxConnectorById('tnc-plug-50-crimp-5');
 const base = {
   cable: coaxById('rg-223'),
   length: 3.36,

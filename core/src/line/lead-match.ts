@@ -1,7 +1,7 @@
 import type { CoaxCable } from '../cable/cable.ts';
 import { computedAttenuation, fitAttenuation, fittedAttenuation } from '../cable/attenuation.ts';
 import { velocityFactor } from '../cable/electrical.ts';
-import type { Connector } from '../connector/connector.ts';
+import type { CoaxConnector } from '../connector/connector.ts';
 import { connectorSeriesLossDb } from '../connector/series.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { Complex } from './complex.ts';
@@ -14,8 +14,8 @@ export interface LeadLine {
   readonly cable: CoaxCable;
   /** Cable between the jacket edges, metres. */
   readonly length: number;
-  readonly near: Connector;
-  readonly far: Connector;
+  readonly near: CoaxConnector;
+  readonly far: CoaxConnector;
   readonly systemImpedance: number;
   readonly load: Complex;
   readonly inputPower: { readonly value: number; readonly assumed: boolean };
@@ -41,7 +41,7 @@ export interface LeadMatch {
   readonly powerAtLoad: Explained;
 }
 
-function connectorTwoPort({ series }: Connector, frequency: number) {
+function connectorTwoPort({ series }: CoaxConnector, frequency: number) {
   const line = {
     impedance: series.impedance,
     velocityFactor: series.velocityFactor,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { methodNames } from '../connector/method-name.ts';
+import { coaxConnectors } from '../connector/catalogue/catalogue.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { gaugeCardProblems } from '../connector/gauge-card.ts';
 import { connectorsFor } from '../fit/find-end.ts';
@@ -12,7 +12,7 @@ import type { CutLayer, StripPlan } from '../strip/strip-plan.ts';
 import { methodOf } from './methods.ts';
 
 /** The first pair that goes together, for each method. */
-const ends = methodNames.map((name) => {
+const ends = [...new Set(coaxConnectors.map(({ method }) => method))].map((name) => {
   for (const cable of coaxCables) {
     const connector = connectorsFor(cable, house).find(({ method }) => method === name);
     if (connector) return [name, exampleEnd(cable.id, connector.id)] as const;
@@ -30,7 +30,7 @@ const nominal = (strip: StripPlan) =>
 function recut(measured: Record<CutLayer, number>, strip: StripPlan): MeasuredStrip {
   const after = { ...measured };
   for (const step of judgeStrip(strip, measured).recuts) {
-    if (step.action === 'trim') after[step.layer] -= step.by;
+    if (step.action === 'trim') after[step.cut as CutLayer] -= step.by;
     else for (const { layer } of strip.cuts) after[layer] += step.by;
   }
   return after;
@@ -68,7 +68,10 @@ describe.each(ends)('%s', (_name, end) => {
       });
       const judged = long.cuts.find(({ cut: { layer } }) => layer === cut.layer)!;
       expect(judged).toMatchObject({ verdict: 'Out', reason: cut.tooLong });
-      expect(long.offsets.find(({ layer }) => layer === cut.layer)!.by).toBeCloseTo(-(cut.plus + 0.5e-3), 9);
+      expect(long.offsets.find((offset) => offset.cut === cut.layer)!.by).toBeCloseTo(
+        -(cut.plus + 0.5e-3),
+        9,
+      );
       const short = judgeStrip(strip, {
         ...nominal(strip),
         [cut.layer]: cut.position.value - cut.minus - 0.5e-3,

@@ -1,19 +1,46 @@
 import type { RecipeInput } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
-import type { CoaxCable } from '../cable/cable.ts';
+import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
+import type { CableConductor } from '../cable/conductors.ts';
 import type { Connector } from '../connector/connector.ts';
+import type { Contact } from '../connector/contact.ts';
 import type { FeatureName } from '../connector/features.ts';
 import type { FeatureRule, GaugeCard } from '../connector/gauge-card.ts';
 import type { MethodName } from '../connector/method-name.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import type { House } from '../house/house.ts';
+import type { Role, Signal } from '../lead/signal.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 
+/** A conductor of one of the cables that an end takes. */
+export interface PieceConductor extends CableConductor {
+  readonly pieceId: string;
+  readonly cable: LayeredCable;
+}
+
+/** A contact of an end with what is joined to it. */
+export interface ContactJoint {
+  readonly contact: Contact;
+  /** What it carries; undefined where nothing says so. */
+  readonly role: Role | undefined;
+  readonly conductors: readonly PieceConductor[];
+}
+
 /** What the questions about one end are answered from. */
-export interface EndInput {
+export interface EndInput<C extends LayeredCable = CoaxCable> {
   readonly endId: string;
   readonly endName: string;
-  readonly cable: CoaxCable;
+  /** The thickest of the cables that it takes. */
+  readonly cable: C;
+  /** All of them: two where they lie side by side. */
+  readonly cables: readonly LayeredCable[];
+  /** The contacts that have conductors, in their order. */
+  readonly joints: readonly ContactJoint[];
+  /** Conductors that come out of the jacket here and go nowhere. */
+  readonly spares: readonly PieceConductor[];
+  readonly signal: Signal;
+  /** How a right-angle body is turned against the first end, quarters clockwise. */
+  readonly quarterTurns: number;
   readonly connector: Connector;
   readonly card: GaugeCard;
   readonly house: House;
@@ -64,7 +91,7 @@ export interface UsualFaults {
 }
 
 /** A way that an end is put on a cable: adding one is adding its file and its connectors. */
-export interface Method {
+export interface Method<C extends LayeredCable = CoaxCable> {
   readonly name: MethodName;
   readonly traits: MethodTraits;
   readonly usualFaults: UsualFaults;
@@ -73,12 +100,16 @@ export interface Method {
   readonly foldedFeatures: readonly FeatureName[];
   readonly rules: readonly FeatureRule[];
   /** Why it does not go on a kind of cable at all; null when it does. */
-  readonly refuses: (cable: CoaxCable) => string | null;
-  readonly fit: (input: EndInput) => FitCheck[];
-  readonly strip: (input: EndInput) => StripPlan;
-  readonly parts: (input: EndInput) => MethodPart[];
+  readonly refuses: (cable: C) => string | null;
+  readonly fit: (input: EndInput<C>) => FitCheck[];
+  readonly strip: (input: EndInput<C>) => StripPlan;
+  readonly parts: (input: EndInput<C>) => MethodPart[];
   /** Null where nothing is shrunk over the rear. */
-  readonly relief: (input: EndInput) => ReliefPlace | null;
+  readonly relief: (input: EndInput<C>) => ReliefPlace | null;
   /** Strip and Join. */
-  readonly steps: (input: RecipeInput) => StepDraft[];
+  readonly steps: (input: RecipeInput<C>) => StepDraft[];
 }
+
+/** A method that any cable may be asked of: it refuses those that it is not for. */
+export type AnyMethod = Method<LayeredCable>;
+export type AnyEndInput = EndInput<LayeredCable>;

@@ -1,15 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { coaxCables } from '../cable/catalogue/catalogue.ts';
-import { connectors } from '../connector/catalogue/catalogue.ts';
+import { coaxConnectors, connectors } from '../connector/catalogue/catalogue.ts';
 import { featureNames } from '../connector/features.ts';
-import { gaugeCardProblems } from '../connector/gauge-card.ts';
+import { gaugeCardProblems, nominalGaugeCard } from '../connector/gauge-card.ts';
 import { methodNames } from '../connector/method-name.ts';
-import { exampleEnd } from '../testing/example.ts';
+import { exampleEnd, now } from '../testing/example.ts';
 import { cutOtherwise, groupOf, meetings } from '../testing/seat-simulator.ts';
 import { methodOf, methods } from './methods.ts';
 
 /** Every cable with every connector in which all parts go together. */
-const fitting = connectors.flatMap((connector) => {
+const fitting = coaxConnectors.flatMap((connector) => {
   const method = methodOf(connector.method);
   return coaxCables
     .filter((cable) => method.refuses(cable) === null)
@@ -22,7 +22,20 @@ const fitting = connectors.flatMap((connector) => {
 });
 
 /** Features that a connector has or not. */
-const optional = ['inspectionHoleFar', 'pinBore', 'innerTubeBore', 'couplingBore'];
+const optional = [
+  'inspectionHoleFar',
+  'pinBore',
+  'innerTubeBore',
+  'couplingBore',
+  'ringMouth',
+  // A panel part has a breakout instead of a clamp.
+  'clampFront',
+  'clampLength',
+  'clampLeast',
+  'clampMost',
+  'entryBore',
+  'breakout',
+];
 
 describe('every connector that ships', () => {
   test('asks each question about a cable once, under a name of its own', () => {
@@ -35,7 +48,7 @@ describe('every connector that ships', () => {
   });
 
   test('goes on some cable, and every cable has an end', () => {
-    const without = connectors.filter(({ id }) => !fitting.some(([, connectorId]) => connectorId === id));
+    const without = coaxConnectors.filter(({ id }) => !fitting.some(([, connectorId]) => connectorId === id));
     expect(without.map(({ id }) => id)).toEqual([]);
     const bare = coaxCables.filter(
       ({ id, family }) => family !== 'unbalanced audio' && !fitting.some(([cableId]) => cableId === id),
@@ -48,7 +61,7 @@ describe('every connector that ships', () => {
       const { firstFeatures, foldedFeatures, rules } = methodOf(connector.method);
       const asked = [...firstFeatures, ...foldedFeatures];
       expect(asked.length).toBe(new Set(asked).size);
-      const { card } = exampleEnd('rg-58', connector.id);
+      const card = nominalGaugeCard(connector, 'card', 'bag', now);
       const lacking = asked.filter((name) => !card.features[name] && !optional.includes(name));
       expect([connector.id, lacking]).toEqual([connector.id, []]);
       const given = featureNames.filter((name) => card.features[name]);

@@ -1,23 +1,27 @@
 import type { Step } from '../build/step.ts';
 import { compileSteps } from '../build/compile.ts';
-import type { RecipeInput } from '../build/recipe.ts';
-import type { CoaxCable } from '../cable/cable.ts';
-import type { Connector } from '../connector/connector.ts';
+import type { LeadRecipe } from '../build/recipe.ts';
+import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
+import type { CoaxConnector, Connector } from '../connector/connector.ts';
+import { isCoaxial } from '../connector/connector.ts';
 import type { GaugeCard, GaugeCardProblem } from '../connector/gauge-card.ts';
 import { gaugeCardProblems } from '../connector/gauge-card.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import { bendProblems } from '../cut/bend.ts';
-import { cutLengthOf, endsOfPiece } from '../cut/cut-length.ts';
+import { cutLengthOf } from '../cut/cut-length.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import type { FrequencyCheck } from '../fit/frequency-limit.ts';
 import { frequencyChecks } from '../fit/frequency-limit.ts';
 import type { JointImpedance } from '../fit/impedance.ts';
 import { jointImpedances } from '../fit/impedance.ts';
 import { endInput } from '../method/end-input.ts';
-import type { EndInput, Method } from '../method/method.ts';
+import type { AnyEndInput, AnyMethod } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
+import type { PinCheck } from '../fit/pin-plan-checks.ts';
+import { pinPlanChecks } from '../fit/pin-plan-checks.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { endsOfPiece } from '../lead/lead.ts';
 import { checkLead } from '../lead/tree.ts';
 
 import type { LeadMatch } from '../line/lead-match.ts';
@@ -32,16 +36,18 @@ import { leadRun, threadPreference } from '../thread/lead-run.ts';
 import type { ThreadPlan } from '../thread/plan.ts';
 import { planThreading } from '../thread/plan.ts';
 import type { ThreadRun } from '../thread/run.ts';
+import type { SignalFigure } from './signal-figures.ts';
+import { signalFigures } from './signal-figures.ts';
 import type { LeadPart } from '../thread/threaded-parts.ts';
 import { threadedParts } from '../thread/threaded-parts.ts';
 
 /** One end with everything that was worked out for it. */
 export interface EndPlan {
   readonly end: LeadEnd;
-  readonly input: EndInput;
-  readonly method: Method;
+  readonly input: AnyEndInput;
+  readonly method: AnyMethod;
   readonly connector: Connector;
-  readonly cable: CoaxCable;
+  readonly cable: LayeredCable;
   readonly card: GaugeCard;
   /** Why the method does not go on this kind of cable at all; null when it does. */
   readonly refusal: string | null;
@@ -54,6 +60,12 @@ export interface EndPlan {
 export interface LeadPlan {
   readonly lead: Lead;
   readonly ends: readonly EndPlan[];
+  /** What the pin plan does that wants a look, the gravest first. */
+  readonly pinChecks: readonly PinCheck[];
+  /** What a signal other than radio frequency makes of this length of this cable. */
+  readonly signalFigures: readonly SignalFigure[];
+  /** Cable and ends of a lead that is one coaxial line; null where it is none, and then what follows is empty. */
+  readonly coaxLine: CoaxLine | null;
   readonly frequencies: readonly FrequencyCheck[];
   readonly joints: readonly JointImpedance[];
   readonly matches: readonly LeadMatch[];
@@ -103,20 +115,17 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
   const thread = planThreading(run, threadPreference(lead, house));
   const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, cuts)]));
   const withheld = ends.flatMap(withheldBy);
-  const { frequencies } = lead.requirement;
+  const betweenJackets = cuts[0]!.betweenJackets;
   return {
     lead,
     ends,
-    frequencies: frequencyChecks(
-      ends[0]!.cable,
-      ends.map(({ connector }) => connector),
-      frequencies,
+    pinChecks: pinPlanChecks(
+      lead,
+      ends.map(({ end, input }) => ({ end, input })),
+      house.devices,
     ),
-    joints: jointImpedances(impedanceRow(lead, ends), Math.max(...frequencies)),
-    matches: frequencies.map((frequency) =>
-      matchAt(lineOf(lead, ends, cuts[0]!.betweenJackets, house), frequency),
-    ),
-    power: powerOf(lead, ends, house),
+    signalFigures: signalFigures(lead, house),
+    ...radioOf(lead, ends, betweenJackets, house),
     cuts,
     bendProblems: bendProblems(lead, ends[0]!.cable),
     parts,
@@ -154,52 +163,83 @@ function withheldBy({ end, refusal, cardProblems }: EndPlan): string[] {
   return reasons.map((reason) => `End ${end.name}: ${reason}`);
 }
 
-function recipeInput(
-  lead: Lead,
-  plan: EndPlan,
-  cuts: readonly CutLength[],
-): Omit<RecipeInput, 'requires' | 'partIds'> {
+function recipeInput(lead: Lead, plan: EndPlan, cuts: readonly CutLength[]): LeadRecipe {
   const piece = lead.pieces.find((candidate) => endsOfPiece(lead, candidate).includes(plan.end))!;
   return { ...plan.input, strip: plan.strip, cut: cuts.find(({ pieceId }) => pieceId === piece.id)! };
 }
 
-/** System, near connector, cable, far connector, load side: the first two ends in the order of the lead. */
-function impedanceRow(lead: Lead, ends: readonly EndPlan[]) {
-  const [near, far] = [ends[0]!, ends[1]!];
+/** A lead that is one coaxial line: cable and both ends. */
+interface CoaxLine {
+  readonly cable: CoaxCable;
+  readonly near: { readonly name: string; readonly connector: CoaxConnector };
+  readonly far: { readonly name: string; readonly connector: CoaxConnector };
+}
+
+function coaxLineOf(ends: readonly EndPlan[]): CoaxLine | undefined {
+  const [near, far] = ends;
+  if (ends.length !== 2 || !near || !far) return undefined;
+  if (near.cable.structure !== 'coax' || !isCoaxial(near.connector) || !isCoaxial(far.connector))
+    return undefined;
+  return {
+    cable: near.cable,
+    near: { name: near.end.name, connector: near.connector },
+    far: { name: far.end.name, connector: far.connector },
+  };
+}
+
+type Radio = Pick<LeadPlan, 'coaxLine' | 'frequencies' | 'joints' | 'matches' | 'power'>;
+
+function radioOf(lead: Lead, ends: readonly EndPlan[], length: number, house: House): Radio {
+  const line = coaxLineOf(ends);
+  if (!line) return { coaxLine: null, frequencies: [], joints: [], matches: [], power: [] };
+  const { cable, near, far } = line;
+  const { frequencies } = lead.requirement;
+  const { systemImpedance, load, inputPower } = lead.requirement;
+  return {
+    coaxLine: line,
+    frequencies: frequencyChecks(cable, [near.connector, far.connector], frequencies),
+    joints: jointImpedances(impedanceRow(lead, line), Math.max(...frequencies)),
+    matches: frequencies.map((frequency) =>
+      matchAt(
+        {
+          cable,
+          length,
+          near: near.connector,
+          far: far.connector,
+          systemImpedance,
+          load,
+          inputPower,
+          celsius: house.roomCelsius,
+        },
+        frequency,
+      ),
+    ),
+    power: powerOf(lead, line, house),
+  };
+}
+
+/** System, near connector, cable, far connector, load side. */
+function impedanceRow(lead: Lead, { cable, near, far }: CoaxLine) {
   const system = { label: 'system', impedance: lead.requirement.systemImpedance };
-  const at = ({ end, connector: { series } }: EndPlan) => ({
-    label: `end ${end.name}`,
+  const at = ({ name, connector: { series } }: CoaxLine['near']) => ({
+    label: `end ${name}`,
     impedance: series.impedance,
     length: series.length / series.velocityFactor,
   });
-  return [system, at(near), { label: 'cable', impedance: near.cable.nominalImpedance }, at(far), system];
-}
-
-function lineOf(lead: Lead, ends: readonly EndPlan[], length: number, house: House) {
-  const { systemImpedance, load, inputPower } = lead.requirement;
-  const [near, far] = [ends[0]!, ends[1]!];
-  return {
-    cable: near.cable,
-    length,
-    near: near.connector,
-    far: far.connector,
-    systemImpedance,
-    load,
-    inputPower,
-    celsius: house.roomCelsius,
-  };
+  return [system, at(near), { label: 'cable', impedance: cable.nominalImpedance }, at(far), system];
 }
 
 /** A standing wave beyond this is as good as total. */
 const mostSwr = 100;
 
-function powerOf(lead: Lead, ends: readonly EndPlan[], house: House): PowerLimit[] {
+function powerOf(lead: Lead, { cable, near, far }: CoaxLine, house: House): PowerLimit[] {
   const { frequencies, load } = lead.requirement;
-  const { cable } = ends[0]!;
   const swr = Math.min(mostSwr, swrOf(reflectionOf(load, cable.nominalImpedance)));
-  return powerLimits(
-    cable,
-    ends.map(({ connector }) => connector.series),
-    { frequency: Math.max(...frequencies), ambientCelsius: house.roomCelsius, duty: 1, swr, altitude: 0 },
-  );
+  return powerLimits(cable, [near.connector.series, far.connector.series], {
+    frequency: Math.max(...frequencies),
+    ambientCelsius: house.roomCelsius,
+    duty: 1,
+    swr,
+    altitude: 0,
+  });
 }

@@ -7,7 +7,8 @@ import { mayBeInCable, nextMeasurement } from './next-measurement.ts';
 import { prove } from './proof.ts';
 import type { Readings } from './reading.ts';
 import type { InjectedFault } from './virtual-lead.ts';
-import { capacitanceAt, networkResistance, testVirtualLead } from './virtual-lead.ts';
+import { networkResistance } from './network.ts';
+import { capacitanceAt, testVirtualLead } from './virtual-lead.ts';
 
 const { lead, card } = exampleLead();
 const plan = planLead(lead, [card], house);

@@ -1,11 +1,17 @@
 import { z } from 'zod';
-import { pathResistances } from '../cable/electrical.ts';
+import { conductorsOf, resistancePerMetre } from '../cable/conductors.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { contactAllowanceOf } from '../connector/connector.ts';
 import type { Lead } from '../lead/lead.ts';
-import { endById } from '../lead/lead.ts';
+import { endById, nodesOfPiece } from '../lead/lead.ts';
 import type { Term } from '../quantity/explained.ts';
 import { explainedSchema } from '../quantity/explained.ts';
+import { joinAt, leadWiring } from './lead-wiring.ts';
+import type { Resistor } from './network.ts';
+import { networkResistance } from './network.ts';
+import type { Wiring } from './wiring.ts';
+import { plannedPartition } from './wiring.ts';
 
 /** What is allowed over the computed cable resistance: length, lay and copper are never quite nominal. House value. */
 const cableAllowance = 1.1;
@@ -34,36 +40,95 @@ export function conductorResistance(
   celsius: number,
 ): number {
   const cable = leadCable(lead, lead.pieces.find(({ id }) => id === pieceId)!.cableId);
-  const { centre, shield } = pathResistances(cable, celsius);
-  return (conductor === 'centre' ? centre : shield) * length;
+  return resistancePerMetre(cable, conductor, celsius) * length;
 }
 
 /** Allowance for one contact of an end, ohm. */
 export function contactAllowance(lead: Lead, endId: string, contact: string): number {
-  return connectorById(endById(lead, endId).connectorId).series.contactAllowance[
-    contact === 'centre' ? 'centre' : 'outer'
-  ];
+  return contactAllowanceOf(connectorById(endById(lead, endId).connectorId), contact);
 }
 
-/** Every planned path between two ends, and its limit `1.1 R(T) + sum of contacts`. */
+/**
+ * The copper of a lead as resistors: every conductor of every piece between the nodes it ends at. `terminalNode` says
+ * which node a terminal is; joins follow on from `firstJoin`.
+ */
+export function cableResistors(
+  lead: Lead,
+  wiring: Wiring,
+  lengths: PieceLengths,
+  celsius: number,
+  terminalNode: (terminal: number) => number,
+  firstJoin: number,
+): Resistor[] {
+  return lead.pieces.flatMap((piece) => {
+    const nodes = nodesOfPiece(lead, piece);
+    return conductorsOf(leadCable(lead, piece.cableId)).flatMap(({ id }): Resistor[] => {
+      const strand = { pieceId: piece.id, conductor: id };
+      const ends = nodes.map((nodeId) => {
+        const end = lead.ends.find((candidate) => candidate.nodeId === nodeId);
+        const terminal = wiring.terminals.findIndex(
+          (candidate) =>
+            candidate.endId === end?.id &&
+            candidate.strand?.pieceId === piece.id &&
+            candidate.strand.conductor === id,
+        );
+        if (terminal >= 0) return terminalNode(terminal);
+        const join = joinAt(lead, strand, nodeId);
+        return join >= 0 ? firstJoin + join : undefined;
+      });
+      const [a, b] = ends;
+      if (a === undefined || b === undefined) return [];
+      return [{ a, b, ohms: conductorResistance(lead, piece.id, id, lengths.get(piece.id)!, celsius) }];
+    });
+  });
+}
+
+/** Every planned path between two ends, and its limit `1.1 R(T) + sum of contacts`; paralleled cores count together. */
 export function expectedPaths(lead: Lead, lengths: PieceLengths, celsius: number): ExpectedPath[] {
-  return lead.pinPlan.flatMap((near, index) =>
-    lead.pinPlan
-      .slice(index + 1)
-      .filter((far) => far.pieceId === near.pieceId && far.conductor === near.conductor)
-      .map((far) => expectedPath(lead, near, far, lengths, celsius)),
+  const wiring = leadWiring(lead);
+  const { points, terminals } = wiring;
+  const spare = points.length + lead.joins.length;
+  const copper = cableResistors(
+    lead,
+    wiring,
+    lengths,
+    celsius,
+    (terminal) => terminals[terminal]!.point ?? spare + terminal,
+    points.length,
   );
+  const nodes = spare + terminals.length;
+  const planned = plannedPartition(wiring);
+  return points.flatMap((near, a) =>
+    points.flatMap((far, b): ExpectedPath[] => {
+      if (b <= a || near.endId === far.endId || planned[a] !== planned[b]) return [];
+      const cable = networkResistance(copper, nodes, a, b);
+      return [expectedPath(lead, { near, far, cable, strands: strandsOn(wiring, a) }, lengths, celsius)];
+    }),
+  );
+}
+
+type Point = Wiring['points'][number];
+
+/** The conductors that a point takes, in words. */
+function strandsOn({ terminals, conductors }: Wiring, point: number): { label: string; pieceId: string } {
+  const mine = terminals.filter((terminal) => terminal.point === point);
+  return {
+    label: [...new Set(mine.map(({ conductor }) => conductors[conductor]!.label))].join(' and '),
+    pieceId: mine[0]!.strand!.pieceId,
+  };
 }
 
 function expectedPath(
   lead: Lead,
-  near: Lead['pinPlan'][number],
-  far: Lead['pinPlan'][number],
+  {
+    near,
+    far,
+    cable,
+    strands,
+  }: { near: Point; far: Point; cable: number; strands: { label: string; pieceId: string } },
   lengths: PieceLengths,
   celsius: number,
 ): ExpectedPath {
-  const length = lengths.get(near.pieceId)!;
-  const cable = conductorResistance(lead, near.pieceId, near.conductor, length, celsius);
   const contacts = [near, far].map(({ endId, contact }): Term => ({
     label: `Contact, end ${endById(lead, endId).name}`,
     value: contactAllowance(lead, endId, contact),
@@ -72,20 +137,20 @@ function expectedPath(
   }));
   const contactSum = contacts.reduce((total, { value }) => total + value, 0);
   return {
-    id: `${near.endId}.${near.contact}-${far.endId}.${far.contact}`,
-    label: `${near.conductor}, end ${endById(lead, near.endId).name} to end ${endById(lead, far.endId).name}`,
-    from: `${near.endId}.${near.contact}`,
-    to: `${far.endId}.${far.contact}`,
+    id: `${near.id}-${far.id}`,
+    label: `${strands.label}, end ${endById(lead, near.endId).name} to end ${endById(lead, far.endId).name}`,
+    from: near.id,
+    to: far.id,
     expected: cable + contactSum,
     limit: {
       value: cableAllowance * cable + contactSum,
       kind: 'resistance',
       formula: '1.1 R(T) + contacts',
       terms: [
-        { label: 'Cable in the lead', value: length, kind: 'length' },
+        { label: 'Cable in the lead', value: lengths.get(strands.pieceId)!, kind: 'length' },
         { label: 'Temperature', value: celsius, kind: 'temperature', assumed: true },
         {
-          label: `R of the ${near.conductor} conductor`,
+          label: `R of the ${strands.label} conductor`,
           symbol: 'R',
           value: cable,
           kind: 'resistance',

@@ -7,7 +7,8 @@ import type { Fault } from './fault.ts';
 import { endOfFault, misassign, plannedAssignment } from './fault.ts';
 import { leadWiring } from './lead-wiring.ts';
 import { prove } from './proof.ts';
-import { networkResistance, testVirtualLead } from './virtual-lead.ts';
+import { networkResistance } from './network.ts';
+import { testVirtualLead } from './virtual-lead.ts';
 import { Groups, partitionOf, plannedPartition, samePartition } from './wiring.ts';
 
 const { lead, card } = exampleLead();

@@ -28,6 +28,8 @@ export interface WiringConductor {
 /** One conductor at one end. */
 export interface Terminal {
   readonly conductor: number;
+  /** The conductor of which piece it is: several are one conductor where they are joined. */
+  readonly strand?: { readonly pieceId: string; readonly conductor: string };
   readonly endId: string;
   /** The point it is planned on; null for a spare core. */
   readonly point: number | null;

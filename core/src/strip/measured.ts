@@ -1,10 +1,10 @@
-import type { CutLayer, StripCut, StripPlan } from './strip-plan.ts';
-import { cutOf } from './strip-plan.ts';
+import type { StripCut, StripPlan } from './strip-plan.ts';
+import { cutKey, cutOf } from './strip-plan.ts';
 
 export type Verdict = 'Good' | 'Out' | 'Not yet';
 
-/** Lengths actually cut, metres from the jacket edge; a layer may be missing. */
-export type MeasuredStrip = Partial<Record<CutLayer, number>>;
+/** Lengths actually cut, metres from the datum, by the key of the cut; any may be missing. */
+export type MeasuredStrip = Readonly<Partial<Record<string, number>>>;
 
 export interface JudgedCut {
   readonly cut: StripCut;
@@ -18,7 +18,7 @@ export interface JudgedCut {
 /** What to do to a strip that is out, in the order of doing: the datum goes back, or a layer is trimmed. Metres. */
 export type Recut =
   | { readonly action: 'take back'; readonly by: number }
-  | { readonly action: 'trim'; readonly layer: CutLayer; readonly by: number };
+  | { readonly action: 'trim'; readonly cut: string; readonly by: number };
 
 export interface JudgedStrip {
   readonly verdict: Verdict;
@@ -27,7 +27,7 @@ export interface JudgedStrip {
   /** Length of cable that the recuts use up at this end, metres. */
   readonly uses: number;
   /** How far to set the stop or blade nearer (negative) or farther for the next, by layer. */
-  readonly offsets: readonly { readonly layer: CutLayer; readonly by: number }[];
+  readonly offsets: readonly { readonly cut: string; readonly by: number }[];
 }
 
 /** Half the last digit of a caliper: at the limit is still within it. */
@@ -38,13 +38,10 @@ function within(cut: StripCut, deviation: number): boolean {
 }
 
 function judgeCut(plan: StripPlan, cut: StripCut, measured: MeasuredStrip): JudgedCut {
-  const value = measured[cut.layer];
+  const value = measured[cutKey(cut)];
   if (value === undefined)
     return { cut, measured: undefined, verdict: 'Not yet', deviation: undefined, reason: 'not measured' };
-  const dielectric = cutOf(plan, 'dielectric').position.value;
-  // A loose contact rides on the dielectric; elsewhere the conductor is counted from the datum like the rest.
-  const rides = cut.layer === 'conductor' && plan.contactRides;
-  const shift = rides ? (measured.dielectric ?? dielectric) - dielectric : 0;
+  const shift = cut.layer === 'conductor' && plan.contactRides ? dielectricShift(plan, measured) : 0;
   const deviation = value - cut.position.value - shift;
   const good = within(cut, deviation);
   return {
@@ -54,6 +51,12 @@ function judgeCut(plan: StripPlan, cut: StripCut, measured: MeasuredStrip): Judg
     deviation,
     reason: good ? 'within tolerance' : deviation > 0 ? cut.tooLong : cut.tooShort,
   };
+}
+
+/** A loose contact rides on the dielectric: the conductor counts from where that really ends. */
+function dielectricShift(plan: StripPlan, measured: MeasuredStrip): number {
+  const dielectric = cutOf(plan, 'dielectric').position.value;
+  return (measured.dielectric ?? dielectric) - dielectric;
 }
 
 /**
@@ -73,21 +76,22 @@ export function judgeStrip(plan: StripPlan, measured: MeasuredStrip): JudgedStri
     cuts,
     recuts: uses > 0 ? [{ action: 'take back', by: uses }, ...trims] : trims,
     uses,
-    offsets: out.map(({ cut, deviation }) => ({ layer: cut.layer, by: -deviation! })),
+    offsets: out.map(({ cut, deviation }) => ({ cut: cutKey(cut), by: -deviation! })),
   };
 }
 
 function trimsAfter(plan: StripPlan, measured: MeasuredStrip, jacketBack: number): Recut[] {
-  const after: MeasuredStrip = { ...measured };
+  const after: Record<string, number | undefined> = { ...measured };
   const trims: Recut[] = [];
   for (const cut of plan.cuts) {
-    const value = measured[cut.layer];
+    const key = cutKey(cut);
+    const value = measured[key];
     if (value === undefined) continue;
-    after[cut.layer] = value + jacketBack;
+    after[key] = value + jacketBack;
     const { deviation } = judgeCut(plan, cut, after);
     if (deviation! <= cut.plus + reading) continue;
-    trims.push({ action: 'trim', layer: cut.layer, by: deviation! });
-    after[cut.layer] = value + jacketBack - deviation!;
+    trims.push({ action: 'trim', cut: key, by: deviation! });
+    after[key] = value + jacketBack - deviation!;
   }
   return trims;
 }

@@ -3,13 +3,28 @@ import type { Explained } from '../quantity/explained.ts';
 import { explainedSchema } from '../quantity/explained.ts';
 import { sectionRingSchema } from './section.ts';
 
-/** What is cut, from the outside in. A tube is the solid outer conductor of semi-rigid coax, feeder and trunk. */
-export const cutLayers = ['braid', 'foil', 'tube', 'dielectric', 'conductor'] as const;
+/**
+ * What is cut, from the outside in. A tube is the solid outer conductor of semi-rigid coax, feeder and trunk; a tail is a
+ * shield gathered to a wire; a core ends, and its insulation before it.
+ */
+export const cutLayers = [
+  'braid',
+  'foil',
+  'tube',
+  'dielectric',
+  'conductor',
+  'tail',
+  'conductive layer',
+  'insulation',
+  'core',
+] as const;
 export const cutLayerSchema = z.enum(cutLayers);
 
 /** One cut of a strip: where, how far off it may be, and what would collide beyond that. Metres. */
 const stripCutSchema = z.object({
   layer: cutLayerSchema,
+  /** Which conductor, where a cable has several. */
+  of: z.string().default(''),
   label: z.string(),
   /** From the datum, positive toward the tip. */
   position: explainedSchema,
@@ -21,6 +36,23 @@ const stripCutSchema = z.object({
   tooShort: z.string(),
   /** The way the shop strips cannot hold this tolerance. */
   beyondMethod: z.boolean(),
+});
+
+/** One conductor, or several twisted into one, from the jacket edge to where it goes. Metres from the datum. */
+const coreRouteSchema = z.object({
+  /** Conductors by their ids and pieces' ids, in words for the drawing and the bench. */
+  label: z.string(),
+  kind: z.enum(['core', 'shield']),
+  colour: z.string().nullable(),
+  /** Null for a spare core. */
+  contact: z.string().nullable(),
+  /** Where its contact takes it: mouth of a cup, hole of a lug, front of a clamp. */
+  mouth: z.number(),
+  insulationEnd: z.number(),
+  end: z.number(),
+  /** Over the bare metal, and over the insulation (or the sleeve of a tail). */
+  bare: z.number(),
+  outside: z.number(),
 });
 
 /** The strip of one end, with where things come to lie in the seated connector. Metres from the datum. */
@@ -37,6 +69,8 @@ export const stripPlanSchema = z.object({
   /** Cable behind the datum that the connector covers and that is lost when it is cut off. */
   covered: z.number().default(0),
   section: z.array(sectionRingSchema).default([]),
+  /** Cores and shield tail, on a cable of cores or an end with several contacts. */
+  routes: z.array(coreRouteSchema).default([]),
   /** Planes of the connector that have a name on the drawing. */
   planes: z.array(z.object({ label: z.string(), at: z.number() })).default([]),
   /** Cuts of a two-position prep tool, where there is one: from the squared end. */
@@ -49,6 +83,12 @@ export const stripPlanSchema = z.object({
 export type CutLayer = (typeof cutLayers)[number];
 export type StripCut = z.infer<typeof stripCutSchema>;
 export type StripPlan = z.infer<typeof stripPlanSchema>;
+export type CoreRoute = z.infer<typeof coreRouteSchema>;
+
+/** What tells a cut from the others of its strip. */
+export function cutKey({ layer, of }: Pick<StripCut, 'layer' | 'of'>): string {
+  return of === '' ? layer : `${layer} ${of}`;
+}
 
 /** A cut that a strip may have or not. */
 export function findCut(plan: StripPlan, layer: CutLayer): StripCut | undefined {
@@ -62,9 +102,9 @@ export function cutOf(plan: StripPlan, layer: CutLayer): StripCut {
   return cut;
 }
 
-/** From the datum to the end of the conductor, metres: what the strip adds to the cut length. */
+/** From the datum to the end of the longest conductor, metres: what the strip adds to the cut length. */
 export function stripLength(plan: StripPlan): Explained {
-  return cutOf(plan, 'conductor').position;
+  return plan.cuts.map(({ position }) => position).reduce((a, b) => (b.value > a.value ? b : a));
 }
 
 /** The tighter side of a tolerance, for the inch rule and the plus-minus figure. */

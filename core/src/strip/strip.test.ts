@@ -36,7 +36,7 @@ test('a blade cannot hold the tolerances that a prep tool holds', () => {
 function recut(measured: Strip, strip: StripPlan): Strip {
   const after = { ...measured };
   for (const step of judgeStrip(strip, measured).recuts) {
-    if (step.action === 'trim') after[step.layer as keyof Strip] -= step.by;
+    if (step.action === 'trim') after[step.cut as keyof Strip] -= step.by;
     else for (const layer of ['braid', 'dielectric', 'conductor'] as const) after[layer] += step.by;
   }
   return after;
@@ -53,7 +53,7 @@ describe('a strip that was measured', () => {
     expect(judged.verdict).toBe('Out');
     expect(judged.cuts[0]!.reason).toMatch(/against the shoulder/);
     expect(judged.recuts).toHaveLength(1);
-    expect(judged.recuts[0]).toMatchObject({ action: 'trim', layer: 'braid' });
+    expect(judged.recuts[0]).toMatchObject({ action: 'trim', cut: 'braid' });
     expect(judged.offsets[0]!.by).toBeCloseTo(-0.7e-3, 9);
   });
 

@@ -6,6 +6,7 @@ import type { CutLayer, StripCut, StripPlan } from './strip-plan.ts';
 /** A cut as a method states it: where, how far it may be off, and what then happens. Metres. */
 export interface CutDraft {
   readonly layer: CutLayer;
+  readonly of?: string;
   readonly label: string;
   readonly position: Explained;
   readonly plus: number;
@@ -18,7 +19,7 @@ export interface CutDraft {
 export interface StripDraft
   extends
     Pick<StripPlan, 'endId' | 'rearLip' | 'covered' | 'section' | 'planes'>,
-    Partial<Pick<StripPlan, 'datum' | 'shield' | 'contactRides'>> {
+    Partial<Pick<StripPlan, 'datum' | 'shield' | 'contactRides' | 'routes'>> {
   readonly cuts: readonly CutDraft[];
   readonly cutWith?: keyof typeof cutUncertainty;
   /** Cuts of a two-position prep tool, by what they bare. */
@@ -52,11 +53,11 @@ const toolNames: Readonly<Record<keyof typeof cutUncertainty, string>> = {
 export function writeStrip(draft: StripDraft, house: House): StripPlan {
   const cutWith = draft.cutWith ?? house.practice.stripping;
   const uncertainty = cutUncertainty[cutWith];
-  const end = draft.cuts.find(({ layer }) => layer === 'conductor')!.position.value;
+  const longest = draft.cuts.map(({ position }) => position).reduce((a, b) => (b.value > a.value ? b : a));
+  const end = longest.value;
   const fromEnd = (layer: CutLayer | 'datum'): Explained => {
     const cut = draft.cuts.find((candidate) => candidate.layer === layer);
-    const conductor = draft.cuts.find((candidate) => candidate.layer === 'conductor')!.position;
-    const terms: Term[] = [{ label: 'Conductor end', value: conductor.value, kind: 'length' }];
+    const terms: Term[] = [{ label: 'Conductor end', value: end, kind: 'length' }];
     if (cut) terms.push({ label: cut.label, value: -cut.position.value, kind: 'length' });
     return lengthOf(end - (cut?.position.value ?? 0), 'conductor end - cut', terms, 'geometry');
   };
@@ -68,12 +69,14 @@ export function writeStrip(draft: StripDraft, house: House): StripPlan {
     rearLip: draft.rearLip,
     covered: draft.covered,
     section: draft.section,
+    routes: draft.routes ?? [],
     planes: draft.planes,
     prepTool: (draft.prepTool ?? []).map(({ label, from }) => ({ label, at: fromEnd(from) })),
     methodUncertainty: uncertainty,
     strippedWith: toolNames[cutWith],
     cuts: draft.cuts.map((cut): StripCut => ({
       ...cut,
+      of: cut.of ?? '',
       fromCutEnd: end - cut.position.value,
       beyondMethod: Math.min(cut.plus, cut.minus) < uncertainty - 1e-9,
     })),

@@ -3,12 +3,14 @@ import { coaxById } from '../cable/catalogue/catalogue.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
+import { looseEnd } from '../method/end-input.ts';
 import type { EndInput } from '../method/method.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { defaultHouse } from '../house/house.ts';
 import type { BudgetWant } from '../line/budget.ts';
 import { connectorSeriesById } from '../connector/series.ts';
-import { patchLead } from '../lead/patch-lead.ts';
+import { makeLead } from '../lead/make-lead.ts';
+import { usualSignal } from '../lead/signal.ts';
 
 /** Examples for tests: the receiver patch lead, its card and a house with defaults. */
 export const now = '2026-11-24T08:00:00.000Z';
@@ -16,17 +18,28 @@ export const house = defaultHouse(now);
 
 export function exampleLead(options: { cableId?: string; connectorId?: string; length?: number } = {}) {
   const { cableId = 'rg-223', connectorId = 'tnc-plug-50-crimp-5', length = 3.4 } = options;
-  let count = 0;
-  const request = {
-    name: 'Receiver patch lead',
-    purpose: '',
-    cableId,
-    connector: connectorById(connectorId),
-    length,
-    frequencies: [162e6],
-  };
-  const { lead, cards } = patchLead(request, () => `id-${++count}`, now);
+  const connector = connectorById(connectorId);
+  const { lead, cards } = makeLead(
+    {
+      name: 'Receiver patch lead',
+      purpose: '',
+      signal: usualSignal(connector),
+      cableId,
+      near: { connector },
+      far: [{ connector }],
+      length,
+      frequencies: [162e6],
+    },
+    counted(),
+    now,
+  );
   return { lead, card: cards[0]! };
+}
+
+/** Identities for tests: id-1, id-2... */
+export function counted(): () => string {
+  let count = 0;
+  return () => `id-${++count}`;
 }
 
 /** One end as its method's questions take it: a cable of the catalogue in a connector with a nominal card. */
@@ -37,15 +50,14 @@ export function exampleEnd(
 ): EndInput {
   const connector = connectorById(connectorId);
   const card = measuredCard(nominalGaugeCard(connector, 'card', 'bag', now), change.measured ?? {});
-  return {
-    endId: 'A',
-    endName: 'A',
+  const end = looseEnd({
     cable: coaxById(cableId),
     connector,
     card,
     house: change.house ?? house,
     power: change.power ?? 1,
-  };
+  });
+  return { ...end, endId: 'A', endName: 'A' };
 }
 
 /** A card with some features measured, metres. */

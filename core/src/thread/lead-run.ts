@@ -1,6 +1,6 @@
 import { leadCable } from '../lead/lead-cable.ts';
 import { featureValue } from '../connector/gauge-card.ts';
-import type { EndInput } from '../method/method.ts';
+import type { AnyEndInput } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
@@ -14,7 +14,7 @@ import { chokeEventId, closeEventId, labelEventId, proveEventId, shrinkEventId }
 export function leadRun(
   lead: Lead,
   parts: readonly LeadPart[],
-  inputs: ReadonlyMap<string, EndInput>,
+  inputs: ReadonlyMap<string, AnyEndInput>,
   house: House,
 ): ThreadRun {
   const fitted = new Set(lead.fittedEndIds);
@@ -51,7 +51,7 @@ function nodeLabel(lead: Lead, nodeId: string): string {
 }
 
 /** Ends are closed in the order asked (else as listed), then the test, then what is shrunk; or relief before the test. */
-function leadEvents(lead: Lead, inputs: ReadonlyMap<string, EndInput>, house: House): ThreadEvent[] {
+function leadEvents(lead: Lead, inputs: ReadonlyMap<string, AnyEndInput>, house: House): ThreadEvent[] {
   const ends = [...lead.ends].sort(
     (a, b) => Number(b.id === lead.firstEndId) - Number(a.id === lead.firstEndId),
   );
@@ -90,11 +90,11 @@ function leadEvents(lead: Lead, inputs: ReadonlyMap<string, EndInput>, house: Ho
 }
 
 /** Whether the rear of an end is shrunk or taped: it is wanted, and there is something behind the body to grip. */
-function isSealed(end: LeadEnd, input: EndInput): boolean {
+function isSealed(end: LeadEnd, input: AnyEndInput): boolean {
   return end.shrink && methodOf(input.connector.method).relief(input) !== null;
 }
 
-function sealOf(end: LeadEnd, inputs: ReadonlyMap<string, EndInput>, after: string[]): ThreadEvent[] {
+function sealOf(end: LeadEnd, inputs: ReadonlyMap<string, AnyEndInput>, after: string[]): ThreadEvent[] {
   return isSealed(end, inputs.get(end.id)!)
     ? [{ id: shrinkEventId(end.id), label: `end ${end.name} is sealed`, after }]
     : [];

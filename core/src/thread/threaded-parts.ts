@@ -5,7 +5,7 @@ import { sealFor } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
 import type { ExtraPart, Lead, LeadEnd } from '../lead/lead.ts';
 import { endById, legAtEnd, piecesAtEnd } from '../lead/lead.ts';
-import type { EndInput, Method, PartForm } from '../method/method.ts';
+import type { AnyEndInput, AnyMethod, PartForm } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { ThreadPart } from './run.ts';
@@ -33,7 +33,11 @@ export const labelEventId = 'label';
 export const chokeEventId = (partId: string) => `${partId}/fix`;
 
 /** All threaded parts of a lead, derived from the methods of its ends, its extras and its overrides. */
-export function threadedParts(lead: Lead, inputs: ReadonlyMap<string, EndInput>, house: House): LeadPart[] {
+export function threadedParts(
+  lead: Lead,
+  inputs: ReadonlyMap<string, AnyEndInput>,
+  house: House,
+): LeadPart[] {
   const ofEnds = lead.ends.flatMap((end) => partsOfEnd(lead, end, inputs.get(end.id)!));
   const extras = lead.extraParts.map((extra) =>
     extra.kind === 'choke' ? choke(lead, extra) : labelSleeve(lead, extra, house),
@@ -48,7 +52,7 @@ function placeOnLeg(lead: Lead, end: LeadEnd, distance: number): number {
   return leg.fromNodeId === end.nodeId ? place : leg.finishedLength - place;
 }
 
-function partsOfEnd(lead: Lead, end: LeadEnd, input: EndInput): LeadPart[] {
+function partsOfEnd(lead: Lead, end: LeadEnd, input: AnyEndInput): LeadPart[] {
   const legId = legAtEnd(lead, end).id;
   const ofMethod = methodOf(input.connector.method)
     .parts(input)
@@ -74,8 +78,8 @@ function partsOfEnd(lead: Lead, end: LeadEnd, input: EndInput): LeadPart[] {
 
 /** The shrink over the rear of an end: relief indoors, seal elsewhere; undefined where nothing or tape does it. */
 export function reliefShrink(
-  input: EndInput,
-  method: Method,
+  input: AnyEndInput,
+  method: AnyMethod,
   environment: Lead['environment'],
 ): { largest: number; covered: number; adhesive: boolean; choice: ShrinkChoice | undefined } | undefined {
   const relief = method.relief(input);
@@ -93,7 +97,7 @@ export function reliefShrink(
   return { largest, covered: relief.covered, adhesive, choice };
 }
 
-function shrinkPart(lead: Lead, end: LeadEnd, input: EndInput): LeadPart | undefined {
+function shrinkPart(lead: Lead, end: LeadEnd, input: AnyEndInput): LeadPart | undefined {
   const found = end.shrink
     ? reliefShrink(input, methodOf(input.connector.method), lead.environment)
     : undefined;

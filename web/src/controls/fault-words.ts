@@ -27,6 +27,8 @@ export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): str
       return `all contacts moved on by ${fault.by} at end ${endById(lead, fault.endId).name}`;
     case 'mirrored':
       return `all contacts counted from the other side at end ${endById(lead, fault.endId).name}`;
+    case 'leak':
+      return `${contact(fault.points[0])} and ${contact(fault.points[1])} leak, ${formatResistance(fault.ohms)}, at end ${endById(lead, wiring.points[fault.points[0]]!.endId).name}`;
     case 'high resistance':
       return `${conductor(fault.terminal)} joint with ${formatResistance(fault.ohms)} too much at end ${endOf(fault.terminal)}`;
   }

@@ -1,6 +1,7 @@
 import { formatMillimetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
 import type { JudgedStrip, MeasuredStrip, Recut } from '@gorvane/core/strip/measured.ts';
 import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
+import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
 import { QuantityField } from './quantity-field.tsx';
 import { VerdictMark } from './verdict.tsx';
 
@@ -40,29 +41,31 @@ export function MeasuredStripTable({
           </tr>
         </thead>
         <tbody>
-          {judged.cuts.map(({ cut, verdict }, index) => (
-            <tr key={cut.layer}>
-              <th scope="row">{cut.layer}</th>
-              <td className="reading">{formatMillimetres(cut.position.value)}</td>
-              <td style={{ width: 108 }}>
-                <QuantityField
-                  aria-label={`${cut.layer} as cut, from the ${plan.datum}`}
-                  inputMode="decimal"
-                  autoFocus={autoFocus && index === 0}
-                  readWhenLeft={readWhenLeft}
-                  field={`${field}/${cut.layer}`}
-                  written={
-                    measured[cut.layer] === undefined ? '' : formatMillimetres(measured[cut.layer]!, 2)
-                  }
-                  onRead={(text) => onMeasured(withLength(measured, cut.layer, text))}
-                  onEnter={index === plan.cuts.length - 1 ? onLastEnter : undefined}
-                />
-              </td>
-              <td>
-                <VerdictMark verdict={verdict} />
-              </td>
-            </tr>
-          ))}
+          {judged.cuts.map(({ cut, verdict }, index) => {
+            const key = cutKey(cut);
+            const length = measured[key];
+            return (
+              <tr key={key}>
+                <th scope="row">{key}</th>
+                <td className="reading">{formatMillimetres(cut.position.value)}</td>
+                <td style={{ width: 108 }}>
+                  <QuantityField
+                    aria-label={`${key} as cut, from the ${plan.datum}`}
+                    inputMode="decimal"
+                    autoFocus={autoFocus && index === 0}
+                    readWhenLeft={readWhenLeft}
+                    field={`${field}/${key}`}
+                    written={length === undefined ? '' : formatMillimetres(length, 2)}
+                    onRead={(text) => onMeasured(withLength(measured, key, text))}
+                    onEnter={index === plan.cuts.length - 1 ? onLastEnter : undefined}
+                  />
+                </td>
+                <td>
+                  <VerdictMark verdict={verdict} />
+                </td>
+              </tr>
+            );
+          })}
         </tbody>
       </table>
       {judged.verdict === 'Out' && <RecutAdvice judged={judged} datum={plan.datum} />}
@@ -71,9 +74,9 @@ export function MeasuredStripTable({
 }
 
 /** An emptied field is a reading taken back. */
-function withLength(measured: MeasuredStrip, layer: keyof MeasuredStrip, text: string): MeasuredStrip {
-  if (text.trim() !== '') return { ...measured, [layer]: parsePositiveLength(text, 0.2) };
-  return Object.fromEntries(Object.entries(measured).filter(([name]) => name !== layer));
+function withLength(measured: MeasuredStrip, key: string, text: string): MeasuredStrip {
+  if (text.trim() !== '') return { ...measured, [key]: parsePositiveLength(text, 0.4) };
+  return Object.fromEntries(Object.entries(measured).filter(([name]) => name !== key));
 }
 
 const mm = (metres: number) => `${formatMillimetres(Math.abs(metres), 1)} mm`;
@@ -89,7 +92,7 @@ function RecutAdvice({
   return (
     <div className="advice" role="status">
       {out.map(({ cut, deviation, reason }) => (
-        <p key={cut.layer}>
+        <p key={cut.label}>
           <strong>
             {cut.label} is {mm(deviation!)} {deviation! > 0 ? 'long' : 'short'}.
           </strong>{' '}
@@ -98,9 +101,9 @@ function RecutAdvice({
       ))}
       <p>{judged.recuts.map((recut) => wordRecut(recut, datum)).join(', then ')}.</p>
       {judged.uses > 0 && <p>That uses {mm(judged.uses)} of the cable at this end.</p>}
-      {judged.offsets.map(({ layer, by }) => (
-        <p key={layer}>
-          For the next: set the stop for the {layer} {mm(by)} {by < 0 ? 'nearer' : 'farther'}.
+      {judged.offsets.map(({ cut, by }) => (
+        <p key={cut}>
+          For the next: set the stop for the {cut} {mm(by)} {by < 0 ? 'nearer' : 'farther'}.
         </p>
       ))}
     </div>
@@ -108,6 +111,6 @@ function RecutAdvice({
 }
 
 function wordRecut(recut: Recut, datum: StripPlan['datum']): string {
-  if (recut.action === 'trim') return `trim the ${recut.layer} by ${mm(recut.by)}`;
+  if (recut.action === 'trim') return `trim the ${recut.cut} by ${mm(recut.by)}`;
   return `take the ${datum === 'tube end' ? 'tube' : 'jacket'} back by ${mm(recut.by)}`;
 }

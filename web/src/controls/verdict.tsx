@@ -21,14 +21,17 @@ const tones: Record<
 export function VerdictMark({
   verdict,
   large = false,
+  label = verdict,
 }: {
   readonly verdict: keyof typeof tones;
   readonly large?: boolean;
+  /** Another word for the same verdict. */
+  readonly label?: string;
 }) {
   const { shape, tone } = tones[verdict];
   return (
     <span className={large ? `verdict verdict-large ${tone}` : `verdict ${tone}`}>
-      <span aria-hidden="true">{shape}</span> {verdict}
+      <span aria-hidden="true">{shape}</span> {label}
     </span>
   );
 }

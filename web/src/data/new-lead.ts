@@ -1,10 +1,9 @@
 import type { Unit } from '@gorvane/core/build/unit.ts';
-import type { CoaxEntry } from '@gorvane/core/cable/construction.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
-import type { Connector } from '@gorvane/core/connector/connector.ts';
-import { patchLead } from '@gorvane/core/lead/patch-lead.ts';
+import type { EndRequest, LeadRequest } from '@gorvane/core/lead/make-lead.ts';
+import { makeLead } from '@gorvane/core/lead/make-lead.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import type { Starter } from '@gorvane/core/lead/starters.ts';
+import type { Starter, StarterEnd } from '@gorvane/core/lead/starters.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { firstRevision, revise } from '@gorvane/core/record/envelope.ts';
 import { database, newId, timeNow } from './database.ts';
@@ -17,38 +16,34 @@ export interface NewLead {
   readonly quantity: number;
 }
 
-/** What a lead is made of. Length in metres, frequencies in hertz. */
-export interface LeadRequest {
-  readonly name: string;
-  readonly cableId: string;
-  /** The entry of a cable that the catalogue does not have. */
-  readonly ownCable?: CoaxEntry | undefined;
-  readonly connector: Connector;
-  readonly farConnector?: Connector | undefined;
-  readonly environment?: Lead['environment'] | undefined;
-  readonly length: number;
-  readonly frequencies: readonly number[];
-  readonly quantity: number;
-}
-
 /** Makes the lead that a starter describes. Returns its id. */
 export function createLead({ starter, length, quantity }: NewLead): Promise<string> {
+  const end = ({ connectorId, ...rest }: StarterEnd): EndRequest => ({
+    connector: connectorById(connectorId),
+    ...rest,
+  });
   return createLeadOf({
     name: starter.leadName,
+    purpose: '',
+    signal: starter.signal,
     cableId: starter.cableId,
-    connector: connectorById(starter.connectorId),
-    farConnector: starter.farConnectorId ? connectorById(starter.farConnectorId) : undefined,
+    near: end(starter.near),
+    far: starter.far.map(end),
     environment: starter.environment,
     length,
-    frequencies: starter.frequencies,
     quantity,
+    frequencies: starter.frequencies,
   });
 }
 
-/** Makes a lead, its gauge card, an order line for how many, and the units with their serials. Returns the lead's id. */
-export async function createLeadOf({ quantity, ...request }: LeadRequest): Promise<string> {
+/** Makes a lead, its gauge cards, an order line for how many, and the units with their serials. Returns the lead's id. */
+export async function createLeadOf({
+  quantity,
+  ...request
+}: LeadRequest & { readonly quantity: number }): Promise<string> {
   const now = timeNow();
-  const { lead, cards } = patchLead({ ...request, purpose: '' }, newId, now);
+  const { devices } = await requireHouse();
+  const { lead, cards } = makeLead(request, newId, now, devices);
   await database.transaction(
     'rw',
     [database.leads, database.gaugeCards, database.orders, database.units, database.house],

@@ -1,12 +1,12 @@
 import { useDispatch, useSelector } from 'react-redux';
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { OwnCable } from '@gorvane/core/cable/own-cable.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { houseId } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import type { EditedTable } from '../data/database.ts';
+import type { EditedRecord, EditedTable } from '../data/database.ts';
 import { database } from '../data/database.ts';
 import type { DraftState } from './draft-slice.ts';
 import { arrived, draftKey, edited } from './draft-slice.ts';
@@ -54,6 +54,39 @@ export function useDraft<Name extends keyof Tables>(
   );
   if (stored === null || (stored && stored.deleted)) return null;
   return current && { record: current, key, edit };
+}
+
+/** Several records of a table under edit, by their ids in one text; those that are not there are left out. */
+export function useDrafts<Name extends keyof Tables>(
+  table: Name,
+  ids: string,
+): readonly Draft<Tables[Name]>[] {
+  const dispatch = useDispatch();
+  const stored = useLiveQuery(
+    async () => (await database.table(table).bulkGet(ids.split(' '))) as (Tables[Name] | undefined)[],
+    [table, ids],
+  );
+  useEffect(() => {
+    for (const record of stored ?? [])
+      if (record) dispatch(arrived({ table: table as EditedTable, record: record as EditedRecord }));
+  }, [dispatch, stored, table]);
+  const records = useDraftState((draft) => draft.records);
+  return useMemo(
+    () =>
+      ids.split(' ').flatMap((id): Draft<Tables[Name]>[] => {
+        const key = draftKey(table as EditedTable, id);
+        const current = records[key]?.current as Tables[Name] | undefined;
+        if (!current || current.deleted) return [];
+        return [
+          {
+            record: current,
+            key,
+            edit: (label, change) => void dispatch(edited({ key, label, next: change(current) })),
+          },
+        ];
+      }),
+    [dispatch, ids, records, table],
+  );
 }
 
 export const useHouseDraft = () => useDraft('house', houseId);

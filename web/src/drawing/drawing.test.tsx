@@ -13,7 +13,7 @@ import { StripDrawing, toleranceText } from './strip-drawing.tsx';
 import { WiringMap } from './wiring-map.tsx';
 
 const plan = planLead(receiver, demo.gaugeCards, demo.house[0]!);
-const end = plan.ends[0]!;
+const end = { ...plan.ends[0]!, cable: plan.coaxLine!.cable };
 const number = (element: Element, name: string) => Number(element.getAttribute(name));
 const draw = (picture: React.ReactNode) => render(<Around>{picture}</Around>).container;
 

@@ -1,6 +1,7 @@
-import { hasPin, seriesAndSex } from '@gorvane/core/connector/connector.ts';
+import { hasPin, isCoaxial, seriesAndSex } from '@gorvane/core/connector/connector.ts';
 import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { PinEndShape } from './pin-end-shape.tsx';
 import { pickable } from './pickable.ts';
 
 /** An end as the design has it, or as a unit's stands: not closed yet, or closed. */
@@ -32,7 +33,9 @@ export function EndShape({ plan, scale, state, onPick }: EndShapeProps) {
       transform={state === 'open' ? 'translate(-6 0)' : undefined}
     >
       <title>{seriesAndSex(connector)}</title>
-      {connector.sex === 'plug' ? (
+      {!isCoaxial(connector) ? (
+        <PinEndShape plan={plan} connector={connector} scale={scale} />
+      ) : connector.sex === 'plug' ? (
         <Plug plan={plan} scale={scale} />
       ) : connector.sex === 'socket' ? (
         <Socket plan={plan} scale={scale} />

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { connectorById, connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import { coaxConnectorById, coaxConnectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import { methodNames } from '@gorvane/core/connector/method-name.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { methodOf } from '@gorvane/core/method/methods.ts';
@@ -31,7 +31,7 @@ describe('a mating face', () => {
     ['rp-sma-socket-50-crimp-5', 'pin, polarity reversed, thread outside'],
     ['trunk-splice-13', 'cable on both sides, no mating face'],
   ])('%s: %s, said and drawn', (id, words) => {
-    const connector = connectorById(id);
+    const connector = coaxConnectorById(id);
     expect(describeFace(connector)).toBe(words);
     const container = draw(<FaceDrawing connector={connector} />);
     expect(container.textContent).toContain(words);
@@ -45,16 +45,16 @@ describe('a mating face', () => {
 
   test('a hexagon nut is told from a round one', () => {
     expect(
-      draw(<FaceDrawing connector={connectorById('sma-plug-50-crimp-5')} />).querySelector('polygon'),
+      draw(<FaceDrawing connector={coaxConnectorById('sma-plug-50-crimp-5')} />).querySelector('polygon'),
     ).toBeTruthy();
     cleanup();
     expect(
-      draw(<FaceDrawing connector={connectorById('n-plug-50-crimp-5')} />).querySelector('polygon'),
+      draw(<FaceDrawing connector={coaxConnectorById('n-plug-50-crimp-5')} />).querySelector('polygon'),
     ).toBeNull();
   });
 
   test('every face that ships lies within its box', () => {
-    for (const connector of connectors.filter(({ sex }) => sex !== 'splice')) {
+    for (const connector of coaxConnectors.filter(({ sex }) => sex !== 'splice')) {
       const container = draw(<FaceDrawing connector={connector} />);
       for (const circle of container.querySelectorAll('circle'))
         expect(Number(circle.getAttribute('r'))).toBeLessThan(56);
@@ -121,7 +121,7 @@ const pairs = [
 
 describe('strip and section of every method', () => {
   test('each method is among them', () => {
-    expect(pairs.map(([, id]) => connectorById(id).method).sort()).toEqual([...methodNames].sort());
+    expect(pairs.map(([, id]) => coaxConnectorById(id).method).sort()).toEqual([...methodNames].sort());
   });
 
   test.each(pairs)(

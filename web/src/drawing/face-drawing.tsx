@@ -1,4 +1,4 @@
-import type { Connector } from '@gorvane/core/connector/connector.ts';
+import type { CoaxConnector } from '@gorvane/core/connector/connector.ts';
 import { hasPin, seriesAndSex } from '@gorvane/core/connector/connector.ts';
 import './drawing.css';
 
@@ -7,7 +7,7 @@ const size = 112;
 const hexagons = ['sma', 'f', '7-16', 'trunk'];
 
 /** What is seen on the mating face, in words: contact, polarity and coupling. */
-export function describeFace(connector: Connector): string {
+export function describeFace(connector: CoaxConnector): string {
   const { sex, reversePolarity, series } = connector;
   if (sex === 'splice') return 'cable on both sides, no mating face';
   const contact = hasPin(connector) ? 'pin' : 'socket';
@@ -23,7 +23,7 @@ export function describeFace(connector: Connector): string {
 }
 
 /** The mating face of a coaxial end: pin or socket, and what couples it. To scale across. */
-export function FaceDrawing({ connector }: { readonly connector: Connector }) {
+export function FaceDrawing({ connector }: { readonly connector: CoaxConnector }) {
   const { series, sex } = connector;
   if (sex === 'splice') return <p className="soft">{describeFace(connector)}</p>;
   const scale = 92 / series.face.coupling;
@@ -63,7 +63,7 @@ export function FaceDrawing({ connector }: { readonly connector: Connector }) {
   );
 }
 
-function Nut({ connector, radius }: { readonly connector: Connector; readonly radius: number }) {
+function Nut({ connector, radius }: { readonly connector: CoaxConnector; readonly radius: number }) {
   if (hexagons.includes(connector.series.id)) {
     const corners = Array.from({ length: 6 }, (_, n) => {
       const angle = (Math.PI * n) / 3;

@@ -32,7 +32,7 @@ describe('parts along the run', () => {
   test('find room on their side of the middle, at any width, loose or closed', () => {
     fc.assert(
       fc.property(some, some, widths, fc.boolean(), (near, far, width, closed) => {
-        const places = runLayout(sides(near, far, width, closed), width, 1, () => 'name');
+        const places = runLayout(sides(near, far, width, closed), width / 2, 1, () => 'name');
         return [...places.values()].every(({ x, length }) => 90 + x + length <= width / 2);
       }),
     );
@@ -43,7 +43,7 @@ describe('parts along the run', () => {
       fc.property(some, some, widths, (near, far, width) => {
         const all = sides(near, far, width);
         const nameOf = (id: string) => id;
-        const places = runLayout(all, width, 1, nameOf);
+        const places = runLayout(all, width / 2, 1, nameOf);
         const spans = all.flatMap(({ origin, direction, parts }) =>
           parts.map(({ id }) => {
             const { x, length, row } = places.get(id)!;
@@ -61,7 +61,7 @@ describe('parts along the run', () => {
   });
 
   test('keep the order in which they lie on the cable', () => {
-    const places = runLayout(sides(['ring', 'ring', 'nut', 'tube', 'sleeve'], [], 1060), 1060, 1, () => 'x');
+    const places = runLayout(sides(['ring', 'ring', 'nut', 'tube', 'sleeve'], [], 1060), 530, 1, () => 'x');
     const xs = [...places.entries()]
       .filter(([id]) => id.startsWith('near'))
       .sort()
@@ -71,7 +71,7 @@ describe('parts along the run', () => {
 
   test('a coupling is drawn with its connector once that is closed', () => {
     const at = (closed: boolean) =>
-      runLayout(sides(['coupling'], [], 1060, closed), 1060, 1, () => 'x').get('near 0 coupling')!.x;
+      runLayout(sides(['coupling'], [], 1060, closed), 530, 1, () => 'x').get('near 0 coupling')!.x;
     expect(at(true)).toBeLessThan(0);
     expect(at(false)).toBeGreaterThan(0);
   });

@@ -59,15 +59,14 @@ function placed({ parts, closed }: RunSide, room: number, factor: number): Place
 
 /**
  * Places of all parts and rows of their names, so that no two names lie on each other and none on the finished length
- * in the middle. Pixels.
+ * in the middle. Sides of one line of cable; `middle` is where they meet. Pixels.
  */
 export function runLayout(
   sides: readonly RunSide[],
-  width: number,
+  middle: number,
   factor: number,
   nameOf: (partId: string) => string,
 ): ReadonlyMap<string, PartPlace> {
-  const middle = width / 2;
   const gap = 24;
   const all = sides.flatMap((side) =>
     placed(side, Math.abs(middle - side.origin) - gap, factor).map((part) => ({

@@ -12,6 +12,7 @@ import { isStepDone, StrippedEnd } from './stripped-end.tsx';
 import type { PartPlace } from './run-layout.ts';
 import { runLayout } from './run-layout.ts';
 import { PartShape } from './part-shape.tsx';
+import { wirePaint } from './wire-colour.ts';
 
 /** What was picked on the run. */
 export type RunPick =
@@ -44,36 +45,70 @@ function scaleFor({ ends }: LeadPlan, small: boolean): number {
   return Math.min(across, room.height / tallest, room.length / longest) * (small ? 0.55 : 1);
 }
 
-/** The lead lying on the bench, end A to end B, every part threaded on it in its place. */
+/** An end with its place on the drawing, pixels: its rear lip, and where its line of cable meets the others. */
+interface Side {
+  readonly end: EndPlan;
+  readonly origin: number;
+  readonly direction: 1 | -1;
+  readonly y: number;
+  readonly meets: number;
+}
+
+/** Heights, pixels: of a run with two ends, and of each leg beyond a split. */
+const tall = { full: 196, small: 64 };
+const legRow = { full: 150, small: 46 };
+
+/** The first end at the left; the others at the right, one under the other where the lead has a split. */
+function sidesOf(plan: LeadPlan, width: number, height: number, scale: number): Side[] {
+  const [near, ...far] = plan.ends;
+  const many = far.length > 1;
+  const middle = many ? height / 2 : height > 100 ? 102 : 32;
+  const meets = many ? width * splitAt : width / 2;
+  return [
+    { end: near!, origin: endLength(near!, scale) + 14, direction: 1, y: middle, meets },
+    ...far.map((end, index): Side => ({
+      end,
+      origin: width - endLength(end, scale) - 14,
+      direction: -1,
+      y: many ? ((index + 0.58) * height) / far.length : middle,
+      meets,
+    })),
+  ];
+}
+
+/** Where the split stands, as a share of the width. */
+const splitAt = 0.44;
+
+/** The lead lying on the bench, the first end at the left, every part threaded on it in its place, legs branching. */
 export function Run({ plan, progress, onPick, faultEndIds = [], small = false, numbers }: RunProps) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 1060;
-  const height = small ? 64 : 196;
-  const middle = small ? 32 : 102;
-  const [near, far] = [plan.ends[0]!, plan.ends[1]!];
+  const size = small ? 'small' : 'full';
+  const legs = plan.ends.length - 1;
+  const height = legs > 1 ? Math.max(tall[size], legs * legRow[size]) : tall[size];
   const scale = scaleFor(plan, small);
-  const cable = near.cable.jacket.diameter * scale;
-  const sides = [
-    { end: near, origin: endLength(near, scale) + 14, direction: 1 },
-    { end: far, origin: width - endLength(far, scale) - 14, direction: -1 },
-  ] as const;
-  const places = runLayout(
-    sides.map(({ end, ...side }) => ({
-      ...side,
-      parts: plan.parts.filter(({ endId }) => endId === end.end.id),
-      closed: endState(end, progress) !== 'open',
-    })),
-    width,
-    small ? 0.55 : 1,
-    (partId) =>
-      nameOf(
-        plan.parts.find(({ id }) => id === partId)!,
-        progress,
-        numbers,
+  const sides = sidesOf(plan, width, height, scale);
+  const lines = legs > 1 ? sides.map((side) => [side]) : [sides];
+  const places = new Map(
+    lines.flatMap((line) => [
+      ...runLayout(
+        line.map(({ end, ...side }) => ({
+          ...side,
+          parts: plan.parts.filter(({ endId }) => endId === end.end.id),
+          closed: endState(end, progress) !== 'open',
+        })),
+        line[0]!.meets,
+        small ? 0.55 : 1,
+        (partId) =>
+          nameOf(
+            plan.parts.find(({ id }) => id === partId)!,
+            progress,
+            numbers,
+          ),
       ),
+    ]),
   );
-  const texts = useLengthTexts();
-  const finished = texts({ metres: plan.lead.legs[0]!.finishedLength, digits: 0 });
+  const names = sides.map(({ end }) => end.end.name);
   return (
     <div ref={ref}>
       <svg
@@ -81,18 +116,22 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
         viewBox={`0 0 ${width} ${height}`}
         height={height}
         role="group"
-        aria-label={`Run of ${plan.lead.name}, end ${near.end.name} to end ${far.end.name}`}
+        aria-label={`Run of ${plan.lead.name}, end ${names[0]!} to end ${names.slice(1).join(' and ')}`}
       >
-        <Cable
-          from={sides[0].origin}
-          to={sides[1].origin}
-          middle={middle}
-          thickness={cable}
-          bare={near.strip.datum === 'tube end'}
-          onPick={onPick}
-        />
-        {sides.map(({ end, origin, direction }) => (
-          <g key={end.end.id} transform={`translate(${origin} ${middle}) scale(${direction} 1)`}>
+        {legs > 1 ? (
+          <Legs plan={plan} sides={sides} scale={scale} small={small} onPick={onPick} />
+        ) : (
+          <Cable
+            from={sides[0]!.origin}
+            to={sides[1]!.origin}
+            middle={sides[0]!.y}
+            thickness={sides[0]!.end.cable.jacket.diameter * scale}
+            bare={sides[0]!.end.strip.datum === 'tube end'}
+            onPick={onPick}
+          />
+        )}
+        {sides.map(({ end, origin, direction, y }) => (
+          <g key={end.end.id} transform={`translate(${origin} ${y}) scale(${direction} 1)`}>
             <Parts
               plan={plan}
               end={end}
@@ -110,6 +149,9 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
               state={endState(end, progress)}
               onPick={onPick && (() => onPick({ kind: 'end', endId: end.end.id }))}
             />
+            {end.end.marker && (
+              <rect x={10} y={-9} width={7} height={18} fill={wirePaint(end.end.marker)} stroke="#22272a" />
+            )}
             <StrippedEnd end={end} progress={progress} scale={scale} />
             {faultEndIds.includes(end.end.id) && (
               <circle className="halo" cx={-20} cy={0} r={38} style={{ stroke: 'var(--out)' }} />
@@ -118,32 +160,14 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
         ))}
         {!small && (
           <>
-            <text
-              className="figures"
-              x={width / 2}
-              y={middle - Math.max(28, cable / 2 + 20)}
-              textAnchor="middle"
-              fontSize={17}
-            >
-              {finished.first}
-            </text>
-            <text
-              className="soft"
-              x={width / 2}
-              y={middle + Math.max(48, cable / 2 + 28)}
-              textAnchor="middle"
-              fontSize={14}
-            >
-              {finished.second}, {near.end.referencePlane} to {far.end.referencePlane}; cut{' '}
-              {texts({ metres: plan.cuts[0]!.cut.value }).first}
-            </text>
-            {sides.map(({ end, direction }) => (
+            {legs > 1 ? <LegLengths plan={plan} sides={sides} /> : <WholeLength plan={plan} sides={sides} />}
+            {sides.map(({ end, direction, y }) => (
               <EndLabel
                 key={end.end.id}
                 end={end}
                 progress={progress}
                 x={direction > 0 ? 16 : width - 16}
-                y={height - 24}
+                y={legs > 1 ? y + 44 : height - 24}
                 anchor={direction > 0 ? 'start' : 'end'}
               />
             ))}
@@ -153,6 +177,128 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
     </div>
   );
 }
+
+/** Finished and cut length over the middle of a lead with two ends. */
+function WholeLength({ plan, sides }: { readonly plan: LeadPlan; readonly sides: readonly Side[] }) {
+  const texts = useLengthTexts();
+  const [near, far] = [sides[0]!, sides[1]!];
+  const cable = near.end.cable.jacket.diameter * scaleFor(plan, false);
+  const x = near.meets;
+  const finished = texts({ metres: plan.lead.legs[0]!.finishedLength, digits: 0 });
+  return (
+    <>
+      <text
+        className="figures"
+        x={x}
+        y={near.y - Math.max(28, cable / 2 + 20)}
+        textAnchor="middle"
+        fontSize={17}
+      >
+        {finished.first}
+      </text>
+      <text
+        className="soft"
+        x={x}
+        y={near.y + Math.max(48, cable / 2 + 28)}
+        textAnchor="middle"
+        fontSize={14}
+      >
+        {finished.second}, {near.end.end.referencePlane} to {far.end.end.referencePlane}; cut{' '}
+        {texts({ metres: plan.cuts[0]!.cut.value }).first}
+      </text>
+    </>
+  );
+}
+
+/** The length of trunk and legs, each over its own. */
+function LegLengths({ plan, sides }: { readonly plan: LeadPlan; readonly sides: readonly Side[] }) {
+  const texts = useLengthTexts();
+  return plan.lead.legs.map((leg) => {
+    const side = sides.find(
+      ({ end }) => leg.toNodeId === end.end.nodeId || leg.fromNodeId === end.end.nodeId,
+    )!;
+    const x = (side.origin + side.meets) / 2 + (side.direction < 0 ? 20 : 0);
+    return (
+      <text key={leg.id} className="figures" x={x} y={side.y + 34} textAnchor="middle" fontSize={16}>
+        {texts({ metres: leg.finishedLength, digits: 0 }).first}
+      </text>
+    );
+  });
+}
+
+/** Trunk, split and legs: cables run on through the split, or are joined there. */
+function Legs({
+  plan,
+  sides,
+  scale,
+  small,
+  onPick,
+}: {
+  readonly plan: LeadPlan;
+  readonly sides: readonly Side[];
+  readonly scale: number;
+  readonly small: boolean;
+  readonly onPick: RunProps['onPick'];
+}) {
+  const [near, ...far] = sides;
+  const pick = onPick && pickable('cable, opens Choose', () => onPick({ kind: 'cable' }));
+  const thickness = (end: EndPlan) => Math.max(4, end.cable.jacket.diameter * scale);
+  const joined = plan.lead.joins.length > 0;
+  const [x, y] = [near!.meets, near!.y];
+  const across = near!.end.input.cables.length > 1;
+  const trunk = thickness(near!.end);
+  const offsets = across ? far.map((_, index) => (index - (far.length - 1) / 2) * trunk * 1.1) : [0];
+  return (
+    <g {...pick}>
+      {offsets.map((offset) => (
+        <path
+          key={offset}
+          d={`M ${near!.origin} ${y + offset} H ${x}`}
+          stroke="var(--jacket)"
+          strokeWidth={trunk}
+        />
+      ))}
+      {far.map(({ end, origin, y: to }, index) => {
+        const start = y + (across ? offsets[index]! : 0);
+        return (
+          <path
+            key={end.end.id}
+            d={`M ${x} ${start} C ${x + 50} ${start}, ${x + 30} ${to}, ${x + 90} ${to} H ${origin}`}
+            fill="none"
+            stroke="var(--jacket)"
+            strokeWidth={thickness(end)}
+          />
+        );
+      })}
+      <path className="dimension" strokeWidth={2} d={breakMark((near!.origin + x) / 2, y, trunk * 1.2)} />
+      {far.map(({ end, origin, y: to }) => (
+        <path
+          key={end.end.id}
+          className="dimension"
+          strokeWidth={2}
+          d={breakMark((origin + x + 90) / 2, to, thickness(end))}
+        />
+      ))}
+      <rect
+        className="shrink"
+        x={x - 30}
+        y={y - (across ? trunk * 1.4 : trunk)}
+        width={small ? 30 : 52}
+        height={across ? trunk * 2.8 : trunk * 2}
+        rx={4}
+      />
+      {!small && (
+        <text className="soft" x={x - 4} y={y - trunk * 1.6 - 6} textAnchor="middle" fontSize={13}>
+          {joined ? 'split, joined' : 'split, carried through'}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** A break mark stands for the metres. */
+const breakMark = (x: number, y: number, thickness: number) =>
+  `M ${x - 9} ${y - thickness} l 9 ${thickness * 0.66} l -9 ${thickness * 0.66} l 9 ${thickness * 0.68} M ${x + 7} ${y - thickness} l 9 ${thickness * 0.66} l -9 ${thickness * 0.66} l 9 ${thickness * 0.68}`;
 
 function Cable({
   from,

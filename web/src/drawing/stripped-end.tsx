@@ -3,6 +3,7 @@ import { overBraid } from '@gorvane/core/cable/braid.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { CutLayer } from '@gorvane/core/strip/strip-plan.ts';
 import { cutOf, findCut } from '@gorvane/core/strip/strip-plan.ts';
+import { wirePaint } from './wire-colour.ts';
 
 interface StrippedEndProps {
   readonly end: EndPlan;
@@ -23,6 +24,7 @@ export function StrippedEnd({ end, progress, scale }: StrippedEndProps) {
   const isDone = (name: string) => isStepDone(progress, end.end.id, name);
   if (!isDone('jacket') || isDone('insert')) return null;
   const { cable, strip } = end;
+  if (cable.structure !== 'coax' || strip.routes.length > 0) return <BaredCores end={end} scale={scale} />;
   const conductor = cutOf(strip, 'conductor').position.value;
   const at = (layer: CutLayer, step: string, otherwise: number) =>
     isDone(step) ? (findCut(strip, layer)?.position.value ?? otherwise) : otherwise;
@@ -57,4 +59,25 @@ export function StrippedEnd({ end, progress, scale }: StrippedEndProps) {
           ))}
     </g>
   );
+}
+
+/** Cores and tail that stand out of the jacket, side by side. */
+function BaredCores({ end, scale }: Pick<StrippedEndProps, 'end' | 'scale'>) {
+  const { routes } = end.strip;
+  const room = end.cable.jacket.diameter * scale * 1.6;
+  return routes.map((route, index) => {
+    const y = ((index + 0.5) / routes.length - 0.5) * room;
+    const end_ = Math.max(6, route.end * scale);
+    const insulated = Math.max(4, route.insulationEnd * scale);
+    return (
+      <g key={route.label}>
+        <path d={`M 0 ${y} H ${-end_}`} stroke="var(--copper-metal)" strokeWidth={3} />
+        <path
+          d={`M 0 ${y} H ${-insulated}`}
+          stroke={route.kind === 'shield' ? '#b9bdb9' : wirePaint(route.colour)}
+          strokeWidth={5}
+        />
+      </g>
+    );
+  });
 }

@@ -19,6 +19,7 @@ export const balancedAudio: CoreEntry[] = [
     source,
     relativeCost: 0.9,
     cores: 2,
+    coreColours: ['white', 'blue'],
     lay: 'pair',
     conductor: { areaMm2: 0.22, diameterMm: 0.62, metal: 'copper' },
     insulation: {
@@ -39,6 +40,7 @@ export const balancedAudio: CoreEntry[] = [
     source,
     relativeCost: 1.3,
     cores: 4,
+    coreColours: ['white', 'blue', 'white', 'blue'],
     lay: 'star quad',
     conductor: { areaMm2: 0.2, diameterMm: 0.6, metal: 'copper' },
     insulation: {
@@ -59,6 +61,7 @@ export const balancedAudio: CoreEntry[] = [
     source,
     relativeCost: 0.5,
     cores: 2,
+    coreColours: ['red', 'black'],
     lay: 'pair',
     conductor: { areaMm2: 0.34, diameterMm: 0.76, metal: 'tinned copper' },
     insulation: {

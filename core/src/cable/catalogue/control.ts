@@ -18,6 +18,7 @@ export const lightingCables: CoreEntry[] = (['1-pair', '2-pair'] as const).map((
   source,
   relativeCost: pairs === '1-pair' ? 1.1 : 1.5,
   cores: pairs === '1-pair' ? 2 : 4,
+  coreColours: pairs === '1-pair' ? ['white', 'black'] : ['white', 'black', 'red', 'green'],
   lay: pairs === '1-pair' ? 'pair' : 'pairs',
   conductor: { areaMm2: 0.22, diameterMm: 0.61, metal: 'tinned copper' },
   insulation: {
@@ -41,6 +42,12 @@ const speakerSizes = [
   { cores: 4, areaMm2: 2.5, lay: 'star quad', jacketMm: 10.2 },
 ] as const;
 
+/** A quad has two of each colour, lying across; eight cores are four pairs. */
+function coloursOf(cores: number, lay: (typeof speakerSizes)[number]['lay']): string[] {
+  if (lay === 'star quad') return ['red', 'black', 'red', 'black'];
+  return ['red', 'black', 'white', 'green', 'orange', 'blue', 'yellow', 'brown'].slice(0, cores);
+}
+
 /** Loudspeaker cable; a star quad is used as two paralleled pairs. */
 export const speakerCables: CoreEntry[] = speakerSizes.map(({ cores, areaMm2, lay, jacketMm }) => ({
   id: `speaker-${lay === 'star quad' ? 'star-quad-' : ''}${cores}x${areaMm2}`,
@@ -50,6 +57,7 @@ export const speakerCables: CoreEntry[] = speakerSizes.map(({ cores, areaMm2, la
   source,
   relativeCost: Number((0.3 + 0.42 * cores * areaMm2 * 0.5).toFixed(2)),
   cores,
+  coreColours: coloursOf(cores, lay),
   lay,
   conductor: {
     areaMm2,

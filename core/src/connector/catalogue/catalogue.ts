@@ -1,9 +1,12 @@
-import type { Connector } from '../connector.ts';
-import { loadConnector } from '../connector.ts';
+import type { CoaxConnector, Connector, PinConnector } from '../connector.ts';
+import { isCoaxial, loadConnector } from '../connector.ts';
+import { lowProfileEnds, lugEnds, roundEnds } from './audio-ends.ts';
 import { clampGlands } from './clamp-glands.ts';
 import { pinAndFerruleConnectors } from './pin-and-ferrule.ts';
 import { pushOnConnectors } from './push-on.ts';
 import { compressionPlugs, directSolderConnectors, feederClamps, trunkConnectors } from './rigid.ts';
+import { pairEnds, speakerEnds } from './speaker-ends.ts';
+import { modularPlugs, terminalBlocks } from './terminals.ts';
 import { uhfPlugs } from './uhf-plugs.ts';
 
 /** Every connector that ships. Adding one is adding an entry to its family's file. */
@@ -16,7 +19,20 @@ export const connectors: readonly Connector[] = [
   ...feederClamps,
   ...trunkConnectors,
   ...compressionPlugs,
+  ...roundEnds,
+  ...lugEnds,
+  ...lowProfileEnds,
+  ...speakerEnds,
+  ...pairEnds,
+  ...terminalBlocks,
+  ...modularPlugs,
 ].map(loadConnector);
+
+/** Those of a coaxial line, and those with several contacts. */
+export const coaxConnectors: readonly CoaxConnector[] = connectors.filter(isCoaxial);
+export const pinConnectors: readonly PinConnector[] = connectors.filter(
+  (connector): connector is PinConnector => !isCoaxial(connector),
+);
 
 const byId = new Map(connectors.map((connector) => [connector.id, connector]));
 
@@ -24,5 +40,12 @@ const byId = new Map(connectors.map((connector) => [connector.id, connector]));
 export function connectorById(id: string): Connector {
   const connector = byId.get(id);
   if (!connector) throw new RangeError(`catalogue: there is no connector "${id}"`);
+  return connector;
+}
+
+/** A coaxial connector of the catalogue. @throws RangeError when there is no such coaxial connector. */
+export function coaxConnectorById(id: string): CoaxConnector {
+  const connector = connectorById(id);
+  if (!isCoaxial(connector)) throw new RangeError(`catalogue: "${id}" is not a coaxial connector`);
   return connector;
 }

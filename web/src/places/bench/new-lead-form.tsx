@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 
 /** Starters shown until more are asked for. */
-const firstShown = 6;
+const firstShown = 8;
 
 /** Longest lead that can be asked for, metres. */
 const longest = 1000;
@@ -71,7 +71,7 @@ export function NewLeadForm() {
           ))}
           {!all && (
             <button type="button" className="text-button" onClick={() => setAll(true)}>
-              {starters.length - firstShown} more, among them feeder, semi-rigid, trunk and F
+              {starters.length - firstShown} more, among them feeder, trunk, loudspeaker posts and terminals
             </button>
           )}
         </fieldset>

@@ -13,7 +13,8 @@ import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { useHouse } from '../../data/live.ts';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
-import { StripDrawing, toleranceText } from '../../drawing/strip-drawing.tsx';
+import { EndStrip } from '../../drawing/end-strip.tsx';
+import { toleranceText } from '../../drawing/strip-drawing.tsx';
 
 interface StepViewProps {
   readonly step: Step;
@@ -105,7 +106,7 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
   if (end && step.stage === 'Strip') {
     const measured = progress.strips.get(end.end.id);
     return (
-      <StripDrawing
+      <EndStrip
         plan={end.strip}
         cable={end.cable}
         layers={step.name === 'nick-and-whisker' ? [] : layersOfStep[step.name]}
@@ -122,7 +123,14 @@ function RecordedStrip({ step, plan, progress, unitId, onRecord, onGoOn }: StepV
   const end = plan.ends.find(({ end: { id } }) => id === step.endId)!;
   const measured = progress.strips.get(end.end.id) ?? {};
   const write = (lengths: MeasuredStrip) =>
-    void onRecord([{ kind: 'strip measured', stepId: step.id, endId: end.end.id, lengths }]);
+    void onRecord([
+      {
+        kind: 'strip measured',
+        stepId: step.id,
+        endId: end.end.id,
+        lengths: { ...lengths } as Record<string, number>,
+      },
+    ]);
   return (
     <div className="recorded-strip">
       <MeasuredStripTable

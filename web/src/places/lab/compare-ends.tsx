@@ -4,7 +4,8 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { FaceDrawing } from '../../drawing/face-drawing.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
-import { StripDrawing, toleranceText } from '../../drawing/strip-drawing.tsx';
+import { EndStrip } from '../../drawing/end-strip.tsx';
+import { toleranceText } from '../../drawing/strip-drawing.tsx';
 
 /** One or two ends side by side: what each asks for, its strip, its section and its face. */
 export function CompareEnds({ candidates }: { readonly candidates: readonly EndCandidate[] }) {
@@ -58,7 +59,7 @@ function CompareEnd({ candidate }: { readonly candidate: EndCandidate }) {
           ))}
         </tbody>
       </table>
-      <StripDrawing plan={strip} cable={input.cable} title={`Strip of ${connector.name}`} />
+      <EndStrip plan={strip} cable={input.cable} title={`Strip of ${connector.name}`} />
       <SectionDrawing strip={strip} title={connector.name} />
     </article>
   );

@@ -46,10 +46,12 @@ export function MakeLead({
     const entry = own?.find(({ id }) => id === cable.id)?.entry;
     const leadId = await createLeadOf({
       name: `${cable.name} lead`,
+      purpose: '',
+      signal: 'radio',
       cableId: cable.id,
       ownCable: entry?.structure === 'coax' ? entry : undefined,
-      connector,
-      farConnector,
+      near: { connector },
+      far: [{ connector: farConnector ?? connector }],
       length,
       frequencies,
       quantity: 1,

@@ -1,9 +1,14 @@
+import type { Cable, LayeredCable } from '@gorvane/core/cable/cable.ts';
 import { loadCable } from '@gorvane/core/cable/cable.ts';
-import { coaxCables } from '@gorvane/core/cable/catalogue/catalogue.ts';
-import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import { cables } from '@gorvane/core/cable/catalogue/catalogue.ts';
+import { coaxConnectors, pinConnectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { Connector } from '@gorvane/core/connector/connector.ts';
+import { refitPinPlan } from '@gorvane/core/fit/connect.ts';
 import { connectorsFor } from '@gorvane/core/fit/find-end.ts';
+import { pinEndsFor } from '@gorvane/core/fit/pin-ends.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { environments } from '@gorvane/core/lead/lead.ts';
+import type { Signal } from '@gorvane/core/lead/signal.ts';
 import { formatFrequency, parseFrequencies } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
@@ -17,10 +22,12 @@ import { useOwnCables } from '../../data/cables.ts';
 import { cardForConnector } from '../../data/gauge-cards.ts';
 import { arrived } from '../../draft/draft-slice.ts';
 import { finderAddress } from './lab-address.ts';
+import { EndChoices } from './end-choices.tsx';
 import type { StageProps } from './lead-page.tsx';
+import { SignalChoices } from './signal-choices.tsx';
 
 /** Connectors that go on the cable, by method; the others last, for who wants to see why not. */
-function endChoices(fitting: readonly Connector[]) {
+function endChoices(fitting: readonly Connector[], all: readonly Connector[]) {
   const option = ({ id, name }: Connector) => ({ value: id, label: name });
   const methods = [...new Set(fitting.map(({ method }) => method))];
   return [
@@ -30,34 +37,69 @@ function endChoices(fitting: readonly Connector[]) {
     })),
     {
       group: 'do not fit this cable',
-      items: connectors.filter((connector) => !fitting.includes(connector)).map(option),
+      items: all.filter((connector) => !fitting.includes(connector)).map(option),
     },
   ];
 }
 
+/** Families of cable that a signal is sent over, the usual ones first. */
+const familiesFor: Readonly<Record<Signal, readonly Cable['family'][]>> = {
+  radio: ['flexible coax', 'low-loss coax', 'semi-rigid coax', 'feeder', 'trunk'],
+  balanced: ['balanced audio', 'install', 'lighting'],
+  unbalanced: ['unbalanced audio', 'balanced audio', 'install'],
+  stereo: ['unbalanced audio', 'balanced audio', 'install'],
+  lighting: ['lighting', 'install'],
+  speaker: ['speaker', 'unbalanced audio'],
+  control: ['install', 'balanced audio', 'lighting', 'speaker'],
+};
+
 /** Cable, ends, where the lead lives and what it carries. */
-export function ChooseInputs({ lead, cards, house }: StageProps) {
+export function ChooseInputs(props: StageProps) {
+  const { lead, cards, house, plan } = props;
   const dispatch = useDispatch();
   const { record, edit, key } = lead;
-  const { requirement } = record;
-  const require = (label: string, change: Partial<typeof requirement>) =>
-    edit(label, (now) => ({ ...now, requirement: { ...now.requirement, ...change } }));
   const own = useOwnCables() ?? [];
   const ownEntries = [...record.ownCables, ...own.map(({ entry }) => entry)].flatMap((entry) =>
-    entry.structure === 'coax' ? [entry] : [],
+    entry.structure === 'sheet' ? [] : [entry],
   );
-  const ownCoax = ownEntries
+  const ownLayered = ownEntries
     .filter(({ id }, n) => ownEntries.findIndex((other) => other.id === id) === n)
     .map((entry) => loadCable(entry));
-  const cableId = record.pieces[0]!.cableId;
-  const cable = [...coaxCables, ...ownCoax].find(({ id }) => id === cableId);
-  const fitting = useMemo(() => (cable ? connectorsFor(cable, house.record) : []), [cable, house.record]);
-  const chooseCable = (chosen: string) =>
-    edit('cable', (now) => ({
-      ...now,
-      ownCables: ownEntries.filter(({ id }) => id === chosen),
-      pieces: now.pieces.map((piece) => ({ ...piece, cableId: chosen })),
-    }));
+  const isRadio = record.signal === 'radio';
+  const families = familiesFor[record.signal];
+  const catalogue = families.flatMap((family) =>
+    cables.flatMap((cable) => (cable.structure !== 'sheet' && cable.family === family ? [cable] : [])),
+  );
+  const layered = [...catalogue, ...ownLayered];
+  const choices = layered.some(({ id }) => record.pieces.some(({ cableId }) => cableId === id))
+    ? layered
+    : [...layered, ...plan.ends.map(({ cable }) => cable)];
+  const fittingOf = useMemo(
+    () =>
+      new Map(
+        plan.ends.map(({ end, cable }): [string, readonly Connector[]] => [
+          end.id,
+          isRadio && cable.structure === 'coax'
+            ? connectorsFor(cable, house.record)
+            : pinEndsFor(cable, house.record),
+        ]),
+      ),
+    [plan.ends, isRadio, house.record],
+  );
+  const all: readonly Connector[] = isRadio ? coaxConnectors : pinConnectors;
+  const { devices } = house.record;
+  const refit = (now: Lead) => refitPinPlan(now, devices);
+  const chooseCable = (pieceIds: readonly string[], chosen: string) =>
+    edit('cable', (now) => {
+      const pieces = now.pieces.map((piece) =>
+        pieceIds.includes(piece.id) ? { ...piece, cableId: chosen } : piece,
+      );
+      return refit({
+        ...now,
+        ownCables: ownEntries.filter(({ id }) => pieces.some(({ cableId }) => cableId === id)),
+        pieces,
+      });
+    });
   const chooseConnector = async (endId: string, connectorId: string) => {
     const card = await cardForConnector(
       connectorId,
@@ -65,10 +107,14 @@ export function ChooseInputs({ lead, cards, house }: StageProps) {
       record.name,
     );
     dispatch(arrived({ table: 'gaugeCards', record: card }));
-    edit(`connector of end ${endId}`, (now) => ({
-      ...now,
-      ends: now.ends.map((end) => (end.id === endId ? { ...end, connectorId, gaugeCardId: card.id } : end)),
-    }));
+    edit(`connector of end ${endId}`, (now) =>
+      refit({
+        ...now,
+        ends: now.ends.map((end) =>
+          end.id === endId ? { ...end, connectorId, gaugeCardId: card.id, deviceId: null } : end,
+        ),
+      }),
+    );
   };
   return (
     <aside aria-label="Choices">
@@ -87,15 +133,16 @@ export function ChooseInputs({ lead, cards, house }: StageProps) {
         written={record.purpose}
         onRead={(text) => edit('purpose', (now) => ({ ...now, purpose: text }))}
       />
-      <NativeSelect
-        label="Cable"
-        value={cableId}
-        data={[...coaxCables.filter(({ family }) => family !== 'unbalanced audio'), ...ownCoax].map(
-          ({ id, name, nominalImpedance }) => ({ value: id, label: `${name}, ${nominalImpedance} ohm` }),
-        )}
-        onChange={({ currentTarget: { value } }) => chooseCable(value)}
-      />
-      {fitting.length === 0 && (
+      {cableGroups(record).map(({ label, pieceIds, cableId }) => (
+        <NativeSelect
+          key={label}
+          label={label}
+          value={cableId}
+          data={choices.map((cable) => ({ value: cable.id, label: cableLabel(cable) }))}
+          onChange={({ currentTarget: { value } }) => chooseCable(pieceIds, value)}
+        />
+      ))}
+      {[...fittingOf.values()].every((fitting) => fitting.length === 0) && (
         <p className="not-yet" role="status">
           ▲ No connector of the catalogue goes on this cable.
         </p>
@@ -105,12 +152,16 @@ export function ChooseInputs({ lead, cards, house }: StageProps) {
           <NativeSelect
             label={`Connector, end ${end.name}`}
             value={end.connectorId}
-            data={endChoices(fitting)}
+            data={endChoices(fittingOf.get(end.id) ?? [], all)}
             onChange={({ currentTarget: { value } }) => void chooseConnector(end.id, value)}
           />
-          <Link className="find-end" to={finderAddress(record, end.id)}>
-            Find another end
-          </Link>
+          {isRadio ? (
+            <Link className="find-end" to={finderAddress(record, end.id)}>
+              Find another end
+            </Link>
+          ) : (
+            <EndChoices lead={lead} end={end} devices={devices} />
+          )}
         </div>
       ))}
       <NativeSelect
@@ -125,6 +176,40 @@ export function ChooseInputs({ lead, cards, house }: StageProps) {
           }))
         }
       />
+      {isRadio ? <RadioChoices {...props} /> : <SignalChoices {...props} />}
+    </aside>
+  );
+}
+
+/** Pieces that are of one cable by their place: the whole lead, or trunk and legs apart. */
+function cableGroups({ pieces }: Lead): { label: string; pieceIds: string[]; cableId: string }[] {
+  const trunk = pieces.filter(({ legIds }) => legIds.length === 1 && legIds[0] === 'trunk');
+  const rest = pieces.filter((piece) => !trunk.includes(piece));
+  const group = (label: string, of: Lead['pieces']) => ({
+    label,
+    pieceIds: of.map(({ id }) => id),
+    cableId: of[0]!.cableId,
+  });
+  return trunk.length === 0
+    ? [group('Cable', pieces)]
+    : [group('Cable, trunk', trunk), group('Cable, legs', rest)];
+}
+
+const cableLabel = (cable: LayeredCable) =>
+  cable.nominalImpedance === null ? cable.name : `${cable.name}, ${cable.nominalImpedance} ohm`;
+
+function useRequire({ lead }: StageProps) {
+  const { requirement } = lead.record;
+  const require = (label: string, change: Partial<typeof requirement>) =>
+    lead.edit(label, (now) => ({ ...now, requirement: { ...now.requirement, ...change } }));
+  return { requirement, require, key: lead.key };
+}
+
+/** What a line of radio frequency is asked for. */
+function RadioChoices(props: StageProps) {
+  const { requirement, require, key } = useRequire(props);
+  return (
+    <>
       <QuantityField
         field={`${key}/frequencies`}
         label="Working frequencies"
@@ -157,6 +242,6 @@ export function ChooseInputs({ lead, cards, house }: StageProps) {
           require('system impedance', { systemImpedance: Number(value) })
         }
       />
-    </aside>
+    </>
   );
 }

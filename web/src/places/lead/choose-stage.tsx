@@ -1,17 +1,25 @@
+import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
+import { isCoaxial } from '@gorvane/core/connector/connector.ts';
+import type { FaceSide } from '@gorvane/core/connector/contact.ts';
 import type { FitCheck } from '@gorvane/core/fit/clearance.ts';
 import { swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
 import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { signalName } from '@gorvane/core/lead/signal.ts';
 import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
+import { SegmentedControl } from '@mantine/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { FaceDrawing } from '../../drawing/face-drawing.tsx';
+import { PinFace } from '../../drawing/pin-face.tsx';
 import { ChooseInputs } from './choose-inputs.tsx';
-import { budgetAddress, chainAddress } from './lab-address.ts';
+import { budgetAddress, chainAddress, signalAddress } from './lab-address.ts';
 import type { StageProps } from './lead-page.tsx';
+import { PinPlan } from './pin-plan.tsx';
 
 /** Cable, connectors and what they are for, and at once: fit, match, loss and power. */
 export function ChooseStage(props: StageProps) {
@@ -20,13 +28,20 @@ export function ChooseStage(props: StageProps) {
     <div className="stage">
       <section aria-label="What follows from the choice">
         <Verdict plan={plan} />
-        <LossTable plan={plan} />
-        <Joints plan={plan} />
+        {plan.coaxLine ? (
+          <>
+            <LossTable plan={plan} />
+            <Joints plan={plan} cable={plan.coaxLine.cable} />
+          </>
+        ) : (
+          <SignalFigures plan={plan} />
+        )}
+        {plan.lead.signal !== 'radio' && <PinPlan {...props} />}
         <Faces plan={plan} />
         {distinctEnds(plan).map(({ ends, checks }) => (
           <FitTable key={ends} title={`Fit, ${ends}`} checks={checks} />
         ))}
-        <FrequencyLimits plan={plan} />
+        {plan.coaxLine && <FrequencyLimits plan={plan} />}
         <PowerLimits plan={plan} />
       </section>
       <ChooseInputs {...props} />
@@ -36,22 +51,48 @@ export function ChooseStage(props: StageProps) {
 
 /** Ends with the same connector and card share one table. */
 function distinctEnds(plan: LeadPlan): { ends: string; checks: readonly FitCheck[] }[] {
-  const same = (a: EndPlan, b: EndPlan) => a.connector.id === b.connector.id && a.card.id === b.card.id;
-  const [near, far] = [plan.ends[0]!, plan.ends[1]!];
-  if (same(near, far)) return [{ ends: `ends ${near.end.name} and ${far.end.name}`, checks: near.fit }];
-  return plan.ends.map((end) => ({ ends: `end ${end.end.name}`, checks: end.fit }));
+  const same = (a: EndPlan, b: EndPlan) =>
+    a.connector.id === b.connector.id &&
+    a.card.id === b.card.id &&
+    a.fit.map(({ label }) => label).join() === b.fit.map(({ label }) => label).join();
+  const groups: EndPlan[][] = [];
+  for (const end of plan.ends) {
+    const group = groups.find(([first]) => same(first!, end));
+    if (group) group.push(end);
+    else groups.push([end]);
+  }
+  return groups.map((group) => ({
+    ends: `${group.length > 1 ? 'ends' : 'end'} ${group.map(({ end }) => end.name).join(' and ')}`,
+    checks: group[0]!.fit,
+  }));
 }
 
-/** Both mating faces: a person holds the connector up against them. */
+/** The faces of all ends: a person holds the connector up against them. */
 function Faces({ plan }: { readonly plan: LeadPlan }) {
+  const [side, setSide] = useState<FaceSide>('solder side');
+  const pins = plan.ends.some(({ connector }) => !isCoaxial(connector));
   return (
     <section aria-labelledby="faces">
-      <h2 id="faces">Faces</h2>
+      <div className="stage-head">
+        <h2 id="faces">Faces</h2>
+        {pins && (
+          <SegmentedControl
+            aria-label="Seen from"
+            value={side}
+            onChange={(value) => setSide(value)}
+            data={['solder side', 'mating side']}
+          />
+        )}
+      </div>
       <div className="faces">
-        {plan.ends.map(({ end, connector }) => (
+        {plan.ends.map(({ end, connector, input }) => (
           <div key={end.id}>
             <h3>End {end.name}</h3>
-            <FaceDrawing connector={connector} />
+            {isCoaxial(connector) ? (
+              <FaceDrawing connector={connector} />
+            ) : (
+              <PinFace connector={connector} side={side} joints={input.joints} />
+            )}
           </div>
         ))}
       </div>
@@ -67,23 +108,61 @@ function Verdict({ plan }: { readonly plan: LeadPlan }) {
       .map(({ label }) => `${label.toLowerCase()}, end ${end.name}`),
   );
   const tight = plan.ends.flatMap(({ fit }) => fit).filter(({ verdict }) => verdict === 'tight').length;
-  const mismatch = plan.joints.find(({ verdict }) => verdict === 'mismatch');
-  const worst = plan.matches.reduce((most, match) => (match.totalLossDb > most.totalLossDb ? match : most));
+  const wrong = plan.pinChecks.find(({ weight }) => weight === 'wrong');
+  const verdict = refused || misfits.length > 0 || wrong ? 'does not fit' : tight > 0 ? 'tight' : 'fits';
   return (
     <div className="stage-head">
-      <VerdictMark
-        verdict={refused || misfits.length > 0 ? 'does not fit' : tight > 0 ? 'tight' : 'fits'}
-        large
-      />
+      <VerdictMark verdict={verdict} large />
       <p>
-        {refused ? `End ${refused.end.name}: ${refused.refusal} ` : ''}
+        {refused ? `End ${refused.end.name}: ${refused.refusal!} ` : ''}
         {misfits.length > 0
           ? `${misfits[0]!}${misfits.length > 1 ? ` and ${misfits.length - 1} more` : ''}. `
-          : 'Every part goes together. '}
-        {mismatch ? `Impedance changes at ${mismatch.label}. ` : ''}
-        Worst loss {formatDecibels(worst.totalLossDb)} at {formatFrequency(worst.frequency)}.
+          : refused
+            ? ''
+            : 'Every part goes together. '}
+        {wrong ? `Pin plan: ${wrong.message} ` : ''}
+        {worstOf(plan)}
       </p>
     </div>
+  );
+}
+
+/** The one figure of the line that a person asks for first. */
+function worstOf({ matches, joints, signalFigures }: LeadPlan): string {
+  if (matches.length > 0) {
+    const mismatch = joints.find(({ verdict }) => verdict === 'mismatch');
+    const worst = matches.reduce((most, match) => (match.totalLossDb > most.totalLossDb ? match : most));
+    return `${mismatch ? `Impedance changes at ${mismatch.label}. ` : ''}Worst loss ${formatDecibels(worst.totalLossDb)} at ${formatFrequency(worst.frequency)}.`;
+  }
+  const beyond = signalFigures.find(({ verdict }) => verdict !== null && verdict !== 'fits');
+  return beyond ? `${beyond.label}: ${beyond.note}.` : '';
+}
+
+/** What this length of this cable makes of the signal. */
+function SignalFigures({ plan }: { readonly plan: LeadPlan }) {
+  if (plan.signalFigures.length === 0) return null;
+  return (
+    <section aria-labelledby="signal">
+      <h2 id="signal">What the cable makes of {signalName(plan.lead.signal)}</h2>
+      <table className="plain-table">
+        <tbody>
+          {plan.signalFigures.map(({ label, figure, verdict, note }) => (
+            <tr key={label}>
+              <th scope="row">{label}</th>
+              <td className="number">
+                <Figure figure={figure} label={label.toLowerCase()} />
+              </td>
+              <td>
+                {verdict && <VerdictMark verdict={verdict} />} <span className="soft">{note}</span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p>
+        <Link to={signalAddress(plan)}>Ask the Line lab further</Link>
+      </p>
+    </section>
   );
 }
 
@@ -148,8 +227,7 @@ function LossTable({ plan }: { readonly plan: LeadPlan }) {
   );
 }
 
-function Joints({ plan }: { readonly plan: LeadPlan }) {
-  const cable = plan.ends[0]!.cable;
+function Joints({ plan, cable }: { readonly plan: LeadPlan; readonly cable: CoaxCable }) {
   const { systemImpedance: system, frequencies } = plan.lead.requirement;
   const highest = Math.max(...frequencies);
   const range = swrRangeOfPiece(cable.nominalImpedance, system);

@@ -17,27 +17,30 @@ import type { StageProps } from './lead-page.tsx';
 /** From the finished length to what is cut off the reel, item by item. */
 export function CutStage(props: StageProps) {
   const { plan } = props;
-  const cut = plan.cuts[0]!;
   return (
     <div className="stage">
       <section aria-label="Cut length">
-        <div className="stage-head">
-          <h2>Cut length</h2>
-          <Figure figure={cut.cut} label="cut length">
-            <span style={{ fontSize: 26, fontWeight: 700 }}>
-              <Length metres={cut.cut.value} />
-            </span>
-          </Figure>
-          <span className="soft">cut end to cut end, square</span>
-        </div>
-        <Items figure={cut.cut} total="Cut length, square" />
+        {plan.cuts.map((cut) => (
+          <div key={cut.pieceId}>
+            <div className="stage-head">
+              <h2>{plan.cuts.length > 1 ? `Cut length, ${cut.pieceId}` : 'Cut length'}</h2>
+              <Figure figure={cut.cut} label="cut length">
+                <span style={{ fontSize: 26, fontWeight: 700 }}>
+                  <Length metres={cut.cut.value} />
+                </span>
+              </Figure>
+              <span className="soft">cut end to cut end, square</span>
+            </div>
+            <Items figure={cut.cut} total="Cut length, square" />
+            <Items figure={cut.offTheReel} total="Off the reel, each" />
+          </div>
+        ))}
         {plan.lead.spareTerminations + plan.lead.slack > 0 && (
           <p className="soft">
             Until they are used, spare and slack make the finished lead that much longer than its finished
             length.
           </p>
         )}
-        <Items figure={cut.offTheReel} total="Off the reel, each" />
         <BatchTotal {...props} />
         <Caution>
           Cut away from the hand and cover the offcut. Rotate or saw lightly: squeezing makes the cable oval.
@@ -83,7 +86,7 @@ function BatchTotal({ lead, plan }: StageProps) {
   const lines = orders.flatMap((order) =>
     order.lines.filter(({ leadId }) => leadId === lead.record.id).map((line) => ({ order, line })),
   );
-  const each = plan.cuts[0]!.offTheReel.value;
+  const each = plan.cuts.reduce((sum, { offTheReel }) => sum + offTheReel.value, 0);
   return (
     <section aria-labelledby="total">
       <h2 id="total">For the orders</h2>
@@ -112,23 +115,29 @@ function CutInputs({ lead, plan }: StageProps) {
   const unit = first === 'in' ? 'in' : 'm';
   return (
     <aside aria-label="Lengths">
-      <QuantityField
-        field={`${key}/length`}
-        label="Finished length"
-        description={`between the planes below; ${unit === 'm' ? 'metres' : 'inches'} unless said`}
-        written={
-          first === 'in'
-            ? `${(record.legs[0]!.finishedLength / 0.0254).toFixed(2)} in`
-            : formatMetres(record.legs[0]!.finishedLength)
-        }
-        onRead={(text) => {
-          const finishedLength = parsePositiveLength(text, 1000, unit);
-          edit('finished length', (now) => ({
-            ...now,
-            legs: now.legs.map((leg) => ({ ...leg, finishedLength })),
-          }));
-        }}
-      />
+      {record.legs.map((leg) => {
+        const only = record.legs.length === 1;
+        return (
+          <QuantityField
+            key={leg.id}
+            field={only ? `${key}/length` : `${key}/length/${leg.id}`}
+            label={only ? 'Finished length' : `Finished length, ${leg.id}`}
+            description={`${only ? 'between the planes below; ' : ''}${unit === 'm' ? 'metres' : 'inches'} unless said`}
+            written={
+              first === 'in'
+                ? `${(leg.finishedLength / 0.0254).toFixed(2)} in`
+                : formatMetres(leg.finishedLength)
+            }
+            onRead={(text) => {
+              const finishedLength = parsePositiveLength(text, 1000, unit);
+              edit('finished length', (now) => ({
+                ...now,
+                legs: now.legs.map((other) => (other.id === leg.id ? { ...other, finishedLength } : other)),
+              }));
+            }}
+          />
+        );
+      })}
       {record.ends.map((end) => (
         <NativeSelect
           key={end.id}
@@ -147,31 +156,35 @@ function CutInputs({ lead, plan }: StageProps) {
           }
         />
       ))}
-      <QuantityField
-        field={`${key}/bends`}
-        label="Bends"
-        description="vertex from end A, angle, radius: 150 mm 90° r12; several with a semicolon"
-        written={formatBends(record.bends)}
-        onRead={(text) => {
-          const bends = parseBends(text);
-          edit('bends', (now) => ({ ...now, bends }));
-        }}
-      />
-      {plan.bendProblems.map((problem) => (
-        <p key={problem} className="out" role="alert">
-          ■ {problem}
-        </p>
-      ))}
-      <QuantityField
-        field={`${key}/phase`}
-        label="Units agree in phase"
-        description="a set: 5° at 1.575 GHz, or none"
-        written={formatPhaseMatch(record.phaseMatch)}
-        onRead={(text) => {
-          const phaseMatch = parsePhaseMatch(text);
-          edit('phase of the set', (now) => ({ ...now, phaseMatch }));
-        }}
-      />
+      {record.signal === 'radio' && (
+        <>
+          <QuantityField
+            field={`${key}/bends`}
+            label="Bends"
+            description="vertex from end A, angle, radius: 150 mm 90° r12; several with a semicolon"
+            written={formatBends(record.bends)}
+            onRead={(text) => {
+              const bends = parseBends(text);
+              edit('bends', (now) => ({ ...now, bends }));
+            }}
+          />
+          {plan.bendProblems.map((problem) => (
+            <p key={problem} className="out" role="alert">
+              ■ {problem}
+            </p>
+          ))}
+          <QuantityField
+            field={`${key}/phase`}
+            label="Units agree in phase"
+            description="a set: 5° at 1.575 GHz, or none"
+            written={formatPhaseMatch(record.phaseMatch)}
+            onRead={(text) => {
+              const phaseMatch = parsePhaseMatch(text);
+              edit('phase of the set', (now) => ({ ...now, phaseMatch }));
+            }}
+          />
+        </>
+      )}
       <NativeSelect
         label="Spare for re-terminations, each end"
         value={String(record.spareTerminations)}

@@ -1,5 +1,6 @@
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 
+import { longestWay } from '@gorvane/core/lead/in-words.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
@@ -53,4 +54,22 @@ export function finderAddress(lead: Lead, endId: string): string {
     end: endId,
   });
   return `/lab/ends?${params}`;
+}
+
+/** The address of the lab's page that goes on from the figures of a lead that is no radio line. */
+export function signalAddress({ lead, ends }: LeadPlan): string {
+  const cable = ends[0]!.cable.id;
+  const length = formatMetres(longestWay(lead));
+  const { load, systemImpedance } = lead.requirement;
+  if (lead.signal === 'speaker')
+    return `/lab/speaker?${new URLSearchParams({ length, load: `${load.re} ohm` })}`;
+  if (lead.signal === 'lighting') return `/lab/bus?${new URLSearchParams({ cable, length })}`;
+  const params = new URLSearchParams({
+    cable,
+    use: lead.signal === 'balanced' ? 'balanced' : 'unbalanced',
+    length,
+    source: `${systemImpedance} ohm`,
+    load: `${load.re} ohm`,
+  });
+  return `/lab/audio?${params}`;
 }

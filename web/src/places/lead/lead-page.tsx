@@ -3,7 +3,7 @@ import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
-import { formatMetres } from '@gorvane/core/quantity/length.ts';
+import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
 import { Button, NativeSelect } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
@@ -13,7 +13,7 @@ import { useUnits } from '../../data/live.ts';
 import type { UnitView } from '../../data/live.ts';
 import { undone } from '../../draft/draft-slice.ts';
 import type { Draft } from '../../draft/use-draft.ts';
-import { useDraft, useDraftState, useHouseDraft } from '../../draft/use-draft.ts';
+import { useDraft, useDrafts, useDraftState, useHouseDraft } from '../../draft/use-draft.ts';
 import { usePlan } from '../../draft/use-plan.ts';
 import type { RunPick } from '../../drawing/run.tsx';
 import { Run } from '../../drawing/run.tsx';
@@ -55,13 +55,9 @@ const panels = {
 export function LeadPage() {
   const { leadId } = useParams();
   const lead = useDraft('leads', leadId);
-  const cardA = useDraft('gaugeCards', lead?.record.ends[0]?.gaugeCardId);
-  const cardB = useDraft('gaugeCards', lead?.record.ends[1]?.gaugeCardId);
   const house = useHouseDraft();
-  const cards = useMemo(
-    () => [cardA?.record, cardB?.record].filter((card) => card !== undefined),
-    [cardA?.record, cardB?.record],
-  );
+  const drafts = useDrafts('gaugeCards', lead ? cardIds(lead.record) : '');
+  const cards = useMemo(() => drafts.map(({ record }) => record), [drafts]);
   const { plan, problem } = usePlan(lead?.record, cards, house?.record);
   if (lead === null)
     return (
@@ -72,14 +68,20 @@ export function LeadPage() {
         </p>
       </Empty>
     );
-  if (!lead || !house || !cardA || !cardB) return null;
+  if (!lead || !house || drafts.length === 0) return null;
   if (!plan) return <Unplannable lead={lead} house={house} problem={problem} />;
-  const byEnd = new Map([
-    [lead.record.ends[0]!.id, cardA],
-    [lead.record.ends[1]!.id, cardB],
-  ]);
+  const byEnd = new Map(
+    lead.record.ends.flatMap(({ id, gaugeCardId }) => {
+      const card = drafts.find(({ record }) => record.id === gaugeCardId);
+      return card ? [[id, card] as const] : [];
+    }),
+  );
+  if (byEnd.size < lead.record.ends.length) return null;
   return <PlannedLead lead={lead} cards={byEnd} house={house} plan={plan} problem={problem} />;
 }
+
+/** The gauge cards of a lead, each once, as one text that does not change while they do not. */
+const cardIds = (lead: Lead) => [...new Set(lead.ends.map(({ gaugeCardId }) => gaugeCardId))].join(' ');
 
 function Unplannable({
   lead,
@@ -165,6 +167,12 @@ function threadNumbers(plan: LeadPlan): ReadonlyMap<string, number> {
   return new Map(moves.map(({ part }, index) => [part.id, index + 1]));
 }
 
+/** TNC plug to TNC plug; with a split the far ends together. */
+function endsInWords({ ends }: LeadPlan): string {
+  const [near, ...far] = ends.map(({ connector }) => seriesAndSex(connector));
+  return `${near!} to ${far.join(' and ')}`;
+}
+
 interface LeadHeadProps extends Pick<StageProps, 'lead' | 'plan' | 'view'> {
   readonly units: readonly UnitView[];
   readonly onUnit: (unitId: string | undefined) => void;
@@ -181,8 +189,7 @@ function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
     <div className="page-head">
       <h1>{lead.record.name}</h1>
       <span className="soft">
-        {plan.ends[0]!.cable.name}, {plan.ends.map(({ connector }) => seriesAndSex(connector)).join(' to ')},{' '}
-        {formatMetres(lead.record.legs[0]!.finishedLength)}
+        {plan.ends[0]!.cable.name}, {endsInWords(plan)}, {lengthInWords(lead.record)}
       </span>
       <div className="actions">
         <Button variant="subtle" disabled={!lastStep} onClick={() => dispatch(undone())}>

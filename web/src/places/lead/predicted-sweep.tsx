@@ -16,19 +16,24 @@ const write = (value: number) => String(Number(value.toPrecision(3)));
 const writeHertz = (hertz: number) => formatFrequency(Number(hertz.toPrecision(4)));
 
 /** What a sweep of this lead should show, to hold a reading against: loss and match to twice its highest frequency. */
-export function PredictedSweep({ plan }: { readonly plan: LeadPlan }) {
+export function PredictedSweep({
+  plan,
+  line,
+}: {
+  readonly plan: LeadPlan;
+  readonly line: NonNullable<LeadPlan['coaxLine']>;
+}) {
   const { systemImpedance, frequencies } = plan.lead.requirement;
   const { sweep, elements } = useMemo(() => {
-    const [near, far] = [plan.ends[0]!, plan.ends[1]!];
     const row = leadCascade({
-      cable: near.cable,
+      cable: line.cable,
       length: plan.cuts[0]!.betweenJackets,
-      near: near.connector,
-      far: far.connector,
+      near: line.near.connector,
+      far: line.far.connector,
     });
     const grid = frequencyGrid(1e6, Math.max(100e6, 2 * Math.max(...frequencies)), points);
     return { elements: row, sweep: sweepCascade(row, grid, systemImpedance) };
-  }, [plan, frequencies, systemImpedance]);
+  }, [plan, line, frequencies, systemImpedance]);
   const curves = sweepCurves(sweep);
   const x = { label: 'frequency, Hz', values: curves.frequencies, write: writeHertz };
   const span = curves.frequencies.at(-1)!;
@@ -37,7 +42,7 @@ export function PredictedSweep({ plan }: { readonly plan: LeadPlan }) {
     value,
     label: n > 0 && value - frequencies[n - 1]! < 0.1 * span ? '' : writeHertz(value),
   }));
-  const ends = plan.ends.map(({ connector }) => connector.series);
+  const ends = [line.near.connector.series, line.far.connector.series];
   const least = curves.frequencies.map(
     (frequency, n) => leastOfAssembly(ends, frequency, curves.returnLossDb[n]!) ?? NaN,
   );

@@ -67,9 +67,10 @@ const PredictedSweep = lazy(async () => ({
 
 /** The predicted curves; their chart code is fetched when they are looked at. */
 function Predicted({ plan }: { readonly plan: LeadPlan }) {
+  if (!plan.coaxLine) return null;
   return (
     <Suspense fallback={null}>
-      <PredictedSweep plan={plan} />
+      <PredictedSweep plan={plan} line={plan.coaxLine} />
     </Suspense>
   );
 }

@@ -16,7 +16,8 @@ import { VerdictMark } from '../../controls/verdict.tsx';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 import type { Draft } from '../../draft/use-draft.ts';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
-import { StripDrawing, toleranceText } from '../../drawing/strip-drawing.tsx';
+import { EndStrip } from '../../drawing/end-strip.tsx';
+import { toleranceText } from '../../drawing/strip-drawing.tsx';
 import type { StageProps } from './lead-page.tsx';
 
 /** The strip of one end, to scale, from the gauge card; and the lengths actually cut, judged. */
@@ -48,7 +49,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
         ))}
         {withheld.length === 0 && (
           <>
-            <StripDrawing
+            <EndStrip
               plan={end.strip}
               cable={end.cable}
               judged={judged}
@@ -94,7 +95,7 @@ function CutTable({ end }: { readonly end: EndPlan }) {
       </thead>
       <tbody>
         {end.strip.cuts.map((cut) => (
-          <tr key={cut.layer}>
+          <tr key={cut.label}>
             <th scope="row">{cut.label}</th>
             <td>
               <Figure figure={cut.position} label={cut.label.toLowerCase()}>

@@ -1,6 +1,6 @@
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import { formatMetres } from '@gorvane/core/quantity/length.ts';
+import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
 import { Button, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
@@ -104,8 +104,7 @@ function LeadRow({
           <h2>{lead.name}</h2>
           <p className="soft">{lead.purpose}</p>
           <p>
-            {plan?.ends[0]!.cable.name}, {formatMetres(lead.legs[0]!.finishedLength)}, {units}{' '}
-            {units === 1 ? 'unit' : 'units'}
+            {plan?.ends[0]!.cable.name}, {lengthInWords(lead)}, {units} {units === 1 ? 'unit' : 'units'}
           </p>
         </div>
         <div>{plan && <Run plan={plan} small />}</div>

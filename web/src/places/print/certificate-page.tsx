@@ -2,7 +2,7 @@ import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
-import { formatMetres } from '@gorvane/core/quantity/length.ts';
+import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
@@ -44,7 +44,7 @@ function Certificate({ view, plan }: { readonly view: UnitView; readonly plan: F
         <div>
           <h1>Certificate of {unit.serial}</h1>
           <p>
-            {plan.lead.name}, {formatMetres(plan.lead.legs[0]!.finishedLength)},{' '}
+            {plan.lead.name}, {lengthInWords(plan.lead)},{' '}
             {plan.lead.ends.map(({ name, referencePlane }) => `end ${name} to ${referencePlane}`).join(', ')}
           </p>
         </div>

@@ -1,0 +1,436 @@
+import { awgFromArea } from '../quantity/gauge.ts';
+import { solderFeed, solderHeat } from '../fit/solder.ts';
+import { featureValue } from '../connector/gauge-card.ts';
+import type { LayeredCable } from '../cable/cable.ts';
+import type { ContactJoint, PieceConductor } from '../method/method.ts';
+import { openAtLeast } from '../prove/reading.ts';
+import { bareDiameter, conductorNames } from '../strip/core-strip.ts';
+import { cutKey, stripLength } from '../strip/strip-plan.ts';
+import { heatFigures, ironTool } from './join-steps.ts';
+import type { RecipeInput } from './recipe.ts';
+import { goBack, stripAgain } from './recipe.ts';
+import type { StepDraft } from './step-draft.ts';
+import { lookHold } from './step-draft.ts';
+import { cutFigure } from './strip-steps.ts';
+
+export type CoreRecipe = RecipeInput<LayeredCable>;
+
+const at = ({ endName }: CoreRecipe) => `end ${endName}`;
+const glasses = 'Glasses on: trimmed ends fly.';
+
+/** What a shield is made of, in the word that the hand knows it by. */
+function shieldOf({ cable }: CoreRecipe): 'braid' | 'spiral' | 'drain' | null {
+  if (cable.structure === 'coax') return 'braid';
+  if (!cable.shield) return null;
+  return cable.shield.kind === 'foil and drain'
+    ? 'drain'
+    : cable.shield.kind === 'spiral'
+      ? 'spiral'
+      : 'braid';
+}
+
+/** Jacket off, shield gathered, cores cut and bared, all looked at. */
+export function coreStripSteps(input: CoreRecipe, { clamp }: { clamp: boolean }): StepDraft[] {
+  return [
+    coreJacketStep(input),
+    ...tailSteps(input),
+    ...conductiveLayerSteps(input),
+    ...spareSteps(input),
+    coresStep(input, clamp),
+    measureCoresStep(input),
+    strandStep(input),
+    ...(clamp || input.house.practice.tinning === 'leave bare' ? [] : [tinStep(input)]),
+  ];
+}
+
+function coreJacketStep(input: CoreRecipe): StepDraft {
+  const shield = shieldOf(input);
+  const many = input.cables.length > 1;
+  return {
+    name: 'jacket',
+    stage: 'Strip',
+    title: `Take the jacket off, ${at(input)}`,
+    text: {
+      firstTime: `Square the end${many ? 's of both cables' : ''}. Mark the jacket at the figure below from the cut end, score it round without reaching ${shield ?? 'the cores'}, bend it at the score, and pull the ring off. ${layersUnder(input)}`,
+      experienced: `Square, score, bend, pull. ${layersUnder(input)}`,
+    },
+    why: 'Every other length is counted from the jacket edge, which has to lie in its clamp.',
+    tools: [
+      {
+        label: input.house.practice.stripping === 'blade' ? 'Blade' : 'Jacket stripper',
+        setting: 'depth tried on an offcut',
+      },
+    ],
+    figures: [{ label: 'from the cut end', figure: stripLength(input.strip), plus: null, minus: null }],
+    caution: 'Cut away from the hand; clamp the cable.',
+    good: ['clean, square jacket edge', 'cores and shield whole'],
+    bad: ['score reaches a core or the shield', 'edge torn'],
+  };
+}
+
+/** What comes off under the jacket, layer by layer. */
+function layersUnder({ cable }: CoreRecipe): string {
+  if (cable.structure === 'coax') return '';
+  const kind = cable.shield?.kind;
+  const foil =
+    kind === 'foil and drain' || kind === 'foil and braid'
+      ? 'Peel the foil back to the jacket edge and cut it there. '
+      : '';
+  const filler = cable.family === 'speaker' ? '' : 'Cut filler and thread flush.';
+  return `${foil}${filler}`.trim();
+}
+
+function tailSteps(input: CoreRecipe): StepDraft[] {
+  const shield = shieldOf(input);
+  if (!shield) return [];
+  const joined = input.joints.some(({ conductors }) => conductors.some(({ kind }) => kind === 'shield'));
+  if (!joined)
+    return [
+      {
+        name: 'shield-off',
+        stage: 'Strip',
+        title: `Cut the shield back, ${at(input)}`,
+        text: {
+          firstTime:
+            'The shield is not connected at this end. Cut it flush with the jacket, and cover the edge with a ring of shrink so that no wire can reach a contact or the shell.',
+          experienced: 'Flush with the jacket, covered.',
+        },
+        why: 'It is connected at the other end only: a stray wire here makes the loop it was cut for.',
+        caution: glasses,
+        good: ['no wire stands out'],
+        bad: ['a wire left over the cores'],
+        hold: lookHold('Shield off and covered', stripAgain(input, 'Cut what is left, or strip again.')),
+      },
+    ];
+  const link = input.signal === 'lighting' && input.house.practice.lightingTail === 'solder a stranded link';
+  const tail = input.strip.cuts.find(({ layer }) => layer === 'tail');
+  const shorter = input.house.practice.shieldTail === 'shorter than the cores';
+  return [
+    {
+      name: 'tail',
+      stage: 'Strip',
+      title: shield === 'drain' ? `Sleeve the drain, ${at(input)}` : `Make the shield tail, ${at(input)}`,
+      text: {
+        firstTime:
+          shield === 'drain'
+            ? 'Straighten the drain and put its own small sleeve on, down to the jacket edge. It is cut with the cores.'
+            : link
+              ? 'Comb the braid out, twist it short, and solder a stranded link of the figure below to it: the link flexes where a twisted braid would break. Sleeve the joint.'
+              : `${shield === 'spiral' ? 'Unwind the spiral to one side' : 'Open the braid from the jacket edge, strand by strand'}, twist it into one tail the way it lies, and put a sleeve on it down to the jacket edge.`,
+        experienced:
+          shield === 'drain'
+            ? 'Straighten, sleeve.'
+            : link
+              ? 'Comb, twist short, link, sleeve.'
+              : 'Open, twist one way, sleeve.',
+      },
+      why: `${shorter ? 'It is a little shorter than the cores, so that it takes the pull and stays clear of the contacts. ' : 'It is longer than the cores, so that it lets go last. '}A bare tail finds the shell or a neighbour.`,
+      figures: tail ? [cutFigure('tail, from the jacket edge', tail)] : [],
+      caution: glasses,
+      good: ['every wire in the tail', 'sleeve reaches the jacket edge'],
+      bad: ['a wire left on a core', 'nicked wires at the jacket edge'],
+    },
+  ];
+}
+
+function conductiveLayerSteps(input: CoreRecipe): StepDraft[] {
+  const cut = input.strip.cuts.find(({ layer }) => layer === 'conductive layer');
+  if (!cut) return [];
+  return [
+    {
+      name: 'conductive-layer',
+      stage: 'Strip',
+      title: `Take the conductive layer off, ${at(input)}`,
+      text: {
+        firstTime:
+          'The black skin on the insulation conducts. Score it lightly, peel it back to the jacket edge and wipe what is left off with alcohol: black traces conduct, too.',
+        experienced: 'Peel to the jacket edge, wipe clean.',
+      },
+      why: cut.tooLong,
+      figures: [cutFigure('conductive layer, from the jacket edge', cut)],
+      good: ['insulation clear and clean all the way'],
+      bad: ['black left near the contact', 'insulation cut'],
+      hold: {
+        label: 'Conductive layer is off',
+        kind: 'reading',
+        reading: {
+          label: 'Insulation surface to shield',
+          quantity: 'resistance',
+          min: openAtLeast,
+          max: null,
+        },
+        safety: false,
+        safetyReason: '',
+        rework: goBack(
+          'conductive-layer',
+          'Peel and wipe again, then measure: both tips on the insulation read nothing once it is clean.',
+        ),
+      },
+    },
+  ];
+}
+
+function spareSteps(input: CoreRecipe): StepDraft[] {
+  const spares = input.spares.filter(({ kind }) => kind === 'core');
+  if (spares.length === 0) return [];
+  const fold = input.house.practice.spareCore === 'fold back';
+  const names = conductorNames(spares);
+  return [
+    {
+      name: 'spare',
+      stage: 'Strip',
+      title: `${fold ? 'Fold back' : 'Cut off'} the spare ${spares.length > 1 ? 'cores' : 'core'}, ${at(input)}`,
+      text: {
+        firstTime: fold
+          ? `${names}: not stripped. Fold back along the jacket and hold with a short shrink, so that the lead can be changed later.`
+          : `${names}: cut flush with the jacket, staggered, so that no two ends can meet.`,
+        experienced: fold ? `${names}: back under shrink.` : `${names}: flush, staggered.`,
+      },
+      why: 'In the proof it is connected to nothing. A loose end inside a shell finds something.',
+      caution: fold ? 'Hot air burns: keep the gun moving, away from the other cores.' : glasses,
+      good: ['no bare metal on it'],
+      bad: ['loose inside the shell'],
+    },
+  ];
+}
+
+function coresStep(input: CoreRecipe, clamp: boolean): StepDraft {
+  const cuts = input.strip.cuts.filter(({ layer }) => layer === 'core' || layer === 'insulation');
+  return {
+    name: 'cores',
+    stage: 'Strip',
+    title: `Cut and bare the cores, ${at(input)}`,
+    text: {
+      firstTime: `Lay the cores where they will go in the connector, bend them there, and cut each to its own length. Then take the insulation off with the notch for this size: half a turn, and pull. Twist the strands the way they lie${clamp ? '. Never tin them: tin creeps under a clamp and the joint works loose' : ''}.`,
+      experienced: `To length where they lie, right notch, twist${clamp ? ', never tin' : ''}.`,
+    },
+    why: 'Core lengths follow the contacts: a short one takes the pull, a long one is squeezed by the shell.',
+    tools: [{ label: 'Wire stripper', setting: notchFor(input) }],
+    figures: cuts.map((cut) => cutFigure(`${cutKey(cut)}, from the jacket edge`, cut)),
+    caution: glasses,
+    good: ['every strand there', 'insulation edge square'],
+    bad: ['strands cut off', 'insulation stretched or scored'],
+  };
+}
+
+function notchFor({ joints }: CoreRecipe): string {
+  const areas = [
+    ...new Set(
+      joints.flatMap(({ conductors }) =>
+        conductors.filter(({ kind }) => kind === 'core').map(({ area }) => area),
+      ),
+    ),
+  ];
+  return areas
+    .map((area) => `${Number((area * 1e6).toFixed(2))} mm², about AWG ${Math.round(awgFromArea(area))}`)
+    .join('; ');
+}
+
+function measureCoresStep(input: CoreRecipe): StepDraft {
+  return {
+    name: 'measure',
+    stage: 'Strip',
+    title: `Measure the strip, ${at(input)}`,
+    text: {
+      firstTime:
+        'Type what the caliper says from the jacket edge, or lay the cores into the open connector. Leave a field empty when it was not measured.',
+      experienced: 'Type what you cut, or lay it in and go on.',
+    },
+    why: 'A core can still be trimmed; one that is too short takes the jacket back.',
+    tools: [{ label: 'Caliper', setting: 'from the jacket edge' }],
+    figures: input.strip.cuts.map((cut) => cutFigure(cutKey(cut), cut)),
+    recordsStrip: true,
+  };
+}
+
+function strandStep(input: CoreRecipe): StepDraft {
+  return {
+    name: 'nick-and-whisker',
+    stage: 'Strip',
+    title: `Look for cut and stray strands, ${at(input)}`,
+    text: {
+      firstTime:
+        'Under the magnifier, look at every core: no strand cut, none standing out, insulation whole down to the jacket.',
+      experienced: 'Every core under the magnifier.',
+    },
+    why: 'A stray strand lies across to the next contact; a cut one leaves less copper than was counted.',
+    tools: [{ label: 'Magnifier', setting: '' }],
+    good: ['all strands together'],
+    bad: ['a strand cut off or standing out', 'insulation nicked at the jacket edge'],
+    hold: lookHold(
+      'No nick, no stray strand',
+      stripAgain(input, 'A stray strand: twist it in and look again. A cut one: take the strip again.'),
+    ),
+  };
+}
+
+function tinStep(input: CoreRecipe): StepDraft {
+  const heat = solderHeat('small pin', { length: 4e-3, outside: 1.2e-3 }, input.house);
+  return {
+    name: 'tin',
+    stage: 'Strip',
+    title: `Tin the cores, ${at(input)}`,
+    text: {
+      firstTime:
+        'Tin each end thinly, and stop short of the insulation: what is tinned does not flex. It must still go into its contact.',
+      experienced: 'Thin, short of the insulation.',
+    },
+    why: 'Tinned ends take solder at once, and no strand strays.',
+    tools: [ironTool(heat)],
+    caution: coreSolderCaution(input),
+    good: ['strands still seen under the tin', 'insulation not shrunk back'],
+    bad: ['a blob that does not enter the contact', 'tin wicked under the insulation'],
+  };
+}
+
+/** The usual caution at a solder joint on cores. */
+export function coreSolderCaution({ house }: CoreRecipe): string {
+  return `Glasses on, extraction on. The iron and the joint burn, also after it has set.${house.practice.solder === 'leaded' ? ' Wash hands afterwards: lead.' : ''}`;
+}
+
+/** What a joint is called at the bench: the contact, what it carries, the conductor. */
+export function jointName({ contact, role, conductors }: ContactJoint): string {
+  const meaning = role && role !== contact.id ? ` (${role})` : '';
+  return `${contact.id}${meaning}: ${conductorNames(conductors)}`;
+}
+
+/** One step for each contact, in the order given; what lies underneath first. */
+export function solderJointSteps(
+  input: CoreRecipe,
+  kind: 'cup' | 'lug',
+  order: readonly ContactJoint[],
+): StepDraft[] {
+  return order.map((joint, index) => solderJointStep(input, kind, joint, index > 0));
+}
+
+function solderJointStep(
+  input: CoreRecipe,
+  kind: 'cup' | 'lug',
+  joint: ContactJoint,
+  follows: boolean,
+): StepDraft {
+  const { card, house } = input;
+  const bore = featureValue(card, 'contactBore');
+  const depth = featureValue(card, 'contactDepth');
+  const bare = bareDiameter(joint);
+  const feed = solderFeed([{ label: kind, bore, inside: Math.min(bare, bore), depth }], house);
+  const heat = solderHeat(
+    'cup',
+    { length: depth + 4e-3, outside: featureValue(card, 'contactOutside') },
+    house,
+  );
+  // A core that nearly fills the cup cannot enter it once it is full.
+  const reflow = kind === 'cup' && house.practice.cups === 'fill and reflow' && bare < 0.75 * bore;
+  const wait = follows ? 'Let the one before it cool first. ' : '';
+  const several = joint.conductors.length > 1 ? 'Twist them into one first. ' : '';
+  return {
+    name: `joint ${joint.contact.id}`,
+    stage: 'Join',
+    title: `Solder ${jointName(joint)}, end ${input.endName}`,
+    text: {
+      firstTime: `${wait}${several}${
+        kind === 'lug'
+          ? 'Hook or lay the core through the lug so that it holds by itself, wet the tip, heat lug and core together and feed from the other side.'
+          : reflow
+            ? 'Fill the cup, heat it from the outside till it is liquid all the way down and the flux stops bubbling, and push the tinned core to the bottom.'
+            : 'Seat the core in the dry cup, heat the cup from the outside and feed into its mouth till it is full and level.'
+      } Keep still until it dulls.`,
+      experienced: `${wait}${several}${kind === 'lug' ? 'Through, heat both, feed.' : reflow ? 'Fill, reflow, push home.' : 'Seat dry, feed to level.'} Still until dull.`,
+    },
+    why: 'The joint carries the signal, not the pull: the clamp does that.',
+    tools: [ironTool(heat)],
+    figures: [{ label: 'solder wire to feed', figure: feed, plus: null, minus: null }, ...heatFigures(heat)],
+    caution: coreSolderCaution(input),
+    good: [
+      kind === 'cup' ? 'cup full, level and bright' : 'wetted round, smooth concave edge',
+      'insulation close to it, whole',
+    ],
+    bad: [
+      'ball or spike',
+      'dull grain: moved while it set',
+      'solder outside the cup or across to a neighbour',
+    ],
+  };
+}
+
+/** A look at all joints, and the meter between neighbours, while the shell is still open. */
+export function openShellHolds(input: CoreRecipe, backTo: string): StepDraft[] {
+  const names = input.joints.map(({ contact }) => contact.id).join(', ');
+  const shell = input.connector.contacts.some(({ isShell }) => isShell);
+  return [
+    {
+      name: 'joints-look',
+      stage: 'Join',
+      title: `Look at the joints, end ${input.endName}`,
+      text: {
+        firstTime: `Cool, then look at ${names} from both sides: filled, smooth, no strand out, each core on its own number. The number is printed beside the contact: read it, do not remember it.`,
+        experienced: `${names}: right core, filled, no strand.`,
+      },
+      why: 'The shell hides it. Faces are mirrored between solder side and mating side.',
+      good: ['each core on its number', 'every joint filled'],
+      bad: ['a strand across', 'a core on its mirror image', 'cold or dry joint'],
+      hold: lookHold(
+        'Every core on its contact, joints good',
+        goBack(backTo, 'Heat it, clear it with wick, and make this joint again; the others stay.'),
+      ),
+    },
+    {
+      name: 'no-short',
+      stage: 'Join',
+      title: `Measure between the contacts, end ${input.endName}`,
+      text: {
+        firstTime: `Nothing connected at the other end. Ohm meter from each contact to the next${shell ? ', and from each to the shell' : ''}: open. Type the least that was read.`,
+        experienced: `Neighbours${shell ? ' and shell' : ''}: open.`,
+      },
+      why: 'This is the last moment at which a bridge costs nothing.',
+      tools: [{ label: 'Ohm meter', setting: 'highest range' }],
+      hold: {
+        label: 'No short before the shell is closed',
+        kind: 'reading',
+        reading: { label: 'Between contacts', quantity: 'resistance', min: openAtLeast, max: null },
+        safety: input.signal === 'speaker',
+        safetyReason:
+          input.signal === 'speaker'
+            ? 'A shorted speaker lead can burn an amplifier: it is measured, never waived.'
+            : '',
+        rework: goBack(
+          backTo,
+          'Look for a strand, a bridge or a tail that touches, and make that joint again.',
+        ),
+      },
+    },
+  ];
+}
+
+/** Before the second end: which core is which, by meter, where a person could not tell. */
+export function tellApartStep(input: CoreRecipe): StepDraft[] {
+  if (!input.othersClosed) return [];
+  const alike = new Set<string>();
+  const cores = [...input.joints.flatMap(({ conductors }) => conductors), ...input.spares];
+  const isAlike = (a: PieceConductor, b: PieceConductor) =>
+    a !== b && a.kind === 'core' && b.kind === 'core' && a.colour === b.colour;
+  for (const core of cores) if (cores.some((other) => isAlike(core, other))) alike.add(core.label);
+  const onOne = input.joints.find(
+    ({ conductors }) => conductors.length > 1 && conductors.every(({ label }) => alike.has(label)),
+  );
+  if (alike.size === 0 || onOne) return [];
+  return [
+    {
+      name: 'tell-apart',
+      stage: 'Join',
+      title: `Tell the like cores apart, end ${input.endName}`,
+      text: {
+        firstTime: `${[...alike].join(' and ')} look alike. Meter from the finished end: find which is which and mark it before anything is joined.`,
+        experienced: `${[...alike].join(', ')}: meter and mark.`,
+      },
+      why: 'Two cores of one colour swapped are found only when the lead is closed.',
+      tools: [{ label: 'Ohm meter', setting: 'continuity' }],
+      good: ['each marked'],
+      bad: ['guessed'],
+      hold: lookHold(
+        'Like cores told apart',
+        goBack('tell-apart', 'Meter them again from the finished end.'),
+      ),
+    },
+  ];
+}

@@ -1,0 +1,94 @@
+import type { ConnectorEntry } from '../connector.ts';
+
+const source = 'engineering value, class-typical; measure the connector in hand';
+
+const speakerFigures = {
+  2: { entryBore: 9.5, clampLeast: 4, clampMost: 9.5, contactBore: 3.2, bodyOutside: 20 },
+  4: { entryBore: 15, clampLeast: 6, clampMost: 15, contactBore: 3.4, bodyOutside: 24 },
+  8: { entryBore: 21, clampLeast: 9, clampMost: 21, contactBore: 3.2, bodyOutside: 36 },
+} as const;
+
+/** Set screws in a row of barrels; the panel part has no clamp of its own. */
+function speakerEnd(poles: 2 | 4 | 8, sex: 'plug' | 'socket'): ConnectorEntry {
+  const { entryBore, clampLeast, clampMost, contactBore, bodyOutside } = speakerFigures[poles];
+  const panel = sex === 'socket';
+  return {
+    id: `speaker-${poles}-${panel ? 'panel' : 'cable'}`,
+    name: `locking speaker connector, ${poles}-pole, ${panel ? 'panel' : 'cable'}`,
+    seriesId: `speaker-${poles}`,
+    sex,
+    method: 'speaker clamp',
+    contactFixing: 'screw',
+    plating: 'silver',
+    featuresMm: {
+      ...(panel
+        ? { breakout: 45, contactMouth: 1 }
+        : { clampFront: 30, clampLength: 12, clampLeast, clampMost, entryBore, contactMouth: 44 }),
+      contactDepth: 10,
+      contactBore,
+      contactOutside: contactBore + 2,
+      lipToShoulder: panel ? 20 : 50,
+      lipToMatingPlane: panel ? 26 : 55,
+      lipToTip: panel ? 26 : 70,
+      bodyOutside,
+    },
+    source,
+  };
+}
+
+/** 2, 4 and 8 poles, cable and panel. */
+export const speakerEnds: ConnectorEntry[] = ([2, 4, 8] as const).flatMap((poles) =>
+  (['plug', 'socket'] as const).map((sex) => speakerEnd(poles, sex)),
+);
+
+function spadePair(id: string, size: string, bore: number, dieMm: number): ConnectorEntry {
+  return {
+    id,
+    name: `pair of spades, red and black, ${size}`,
+    seriesId: 'spade',
+    sex: 'plug',
+    method: 'crimp lug',
+    contactFixing: 'crimp',
+    plating: 'tri-metal',
+    pinDieMm: dieMm,
+    featuresMm: {
+      breakout: 55,
+      contactMouth: 0.5,
+      contactDepth: 6,
+      contactBore: bore,
+      contactOutside: bore + 1.2,
+      lipToShoulder: 9,
+      lipToMatingPlane: 20,
+      lipToTip: 24,
+      bodyOutside: 11,
+    },
+    source,
+  };
+}
+
+/** Ends of single cores, in pairs: 4 mm bananas with two opposed set screws, and spades. */
+export const pairEnds: ConnectorEntry[] = [
+  {
+    id: 'banana-pair',
+    name: 'pair of 4 mm bananas, red and black',
+    seriesId: 'banana',
+    sex: 'plug',
+    method: 'set screw',
+    contactFixing: 'screw',
+    plating: 'gold',
+    featuresMm: {
+      breakout: 60,
+      contactMouth: 0.5,
+      contactDepth: 12,
+      contactBore: 4.2,
+      contactOutside: 8,
+      lipToShoulder: 20,
+      lipToMatingPlane: 22,
+      lipToTip: 42,
+      bodyOutside: 11,
+    },
+    source,
+  },
+  spadePair('spade-pair-2.5', 'up to 2.5 mm2', 2.4, 2.54),
+  spadePair('spade-pair-6', '4 to 6 mm2', 3.6, 4.52),
+];

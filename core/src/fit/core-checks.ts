@@ -1,0 +1,103 @@
+import type { FeatureName } from '../connector/features.ts';
+import { featureTerm } from '../connector/gauge-card.ts';
+import type { AnyEndInput } from '../method/method.ts';
+import type { Term } from '../quantity/explained.ts';
+import { bareDiameter, conductorNames } from '../strip/core-strip.ts';
+import { cableTerm } from '../strip/write-strip.ts';
+import { bundleDiameter } from '../thread/bundle.ts';
+import type { FitCheck } from './clearance.ts';
+import { judgeClearance } from './clearance.ts';
+
+const mm = 1e-3;
+
+function holeTerm({ card }: AnyEndInput, name: FeatureName): Term {
+  const { symbol: _symbol, ...term } = featureTerm(card, name);
+  return { ...term, label: term.label.toLowerCase() };
+}
+
+/** All jackets of an end side by side, metres. */
+export function jacketsAcross({ cables }: AnyEndInput): number {
+  return bundleDiameter(cables.map(({ jacket }) => jacket.diameter));
+}
+
+const jacketTerm = (input: AnyEndInput) =>
+  cableTerm(input.cables.length > 1 ? 'jackets side by side' : 'jacket diameter', jacketsAcross(input));
+
+/** The jacket through boot, bushing or rear of the shell. */
+export function jacketEntry(input: AnyEndInput, part: string): FitCheck {
+  return judgeClearance({
+    id: 'entry',
+    label: `Jacket through the ${part}`,
+    hole: holeTerm(input, 'entryBore'),
+    shaft: jacketTerm(input),
+    free: 0.1 * mm,
+    loose: Infinity,
+    tooTight: `The jacket does not go through the ${part}: take a connector with a larger entry, or a thinner cable.`,
+    tight: `The ${part} goes on hard: turn it as it goes, dry or with a little water.`,
+    tooLoose: '',
+  });
+}
+
+/** The clamp has to close on the jacket and hold it: the jacket between the thinnest and the thickest that it takes. */
+export function clampRange(input: AnyEndInput, part: string): FitCheck[] {
+  const jacket = jacketTerm(input);
+  return [
+    judgeClearance({
+      id: 'clamp closes',
+      label: `${part} closes on the jacket`,
+      hole: holeTerm(input, 'clampMost'),
+      shaft: jacket,
+      free: 0.2 * mm,
+      loose: Infinity,
+      tooTight: 'It does not close, and the shell does not go home.',
+      tight: 'It closes with force: look that the jacket is not cut.',
+      tooLoose: '',
+    }),
+    judgeClearance({
+      id: 'clamp holds',
+      label: `${part} holds the jacket`,
+      hole: jacket,
+      shaft: holeTerm(input, 'clampLeast'),
+      free: 0.2 * mm,
+      loose: Infinity,
+      tooTight:
+        'The cable slides in it and the joints take the pull: build the jacket up with shrink, or take the other chuck.',
+      tight: 'It only just grips: a ring of shrink under it helps.',
+      tooLoose: '',
+    }),
+  ];
+}
+
+/** What goes into each contact: its cores twisted into one against its bore; strands beside a cup are a defect. */
+export function conductorsInContacts(
+  input: AnyEndInput,
+  part: string,
+  { loose = Infinity, free = 0.15 * mm, insulated = false } = {},
+): FitCheck[] {
+  return input.joints.map((joint) => {
+    const name = conductorNames(joint.conductors);
+    const many = joint.conductors.length > 1;
+    const [first] = joint.conductors;
+    const across = insulated && first?.insulation ? first.insulation : bareDiameter(joint);
+    return judgeClearance({
+      id: `contact ${joint.contact.id}`,
+      label: `${name} in ${part} ${joint.contact.id}`,
+      hole: holeTerm(input, 'contactBore'),
+      shaft: cableTerm(
+        many
+          ? `${joint.conductors.length} conductors twisted`
+          : insulated
+            ? 'over the insulation'
+            : 'strands',
+        across,
+      ),
+      free,
+      loose,
+      tooTight: many
+        ? `${joint.conductors.length} conductors do not go into one ${part}: join them to one pigtail, or use a larger connector.`
+        : `The strands do not go into the ${part}; cutting strands off is a defect.`,
+      tight: 'It goes in without solder in it first: seat it dry and feed.',
+      tooLoose: `The ${part} does not close on so thin a conductor: double it back, or use a wire-end ferrule.`,
+    });
+  });
+}

@@ -1,0 +1,328 @@
+import { conductorOf } from '../cable/conductors.ts';
+import type { DeviceProfile } from '../house/device.ts';
+import { leadCable } from '../lead/lead-cable.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { endById } from '../lead/lead.ts';
+import { signalEnd } from '../lead/pin-plan.ts';
+import type { Role } from '../lead/signal.ts';
+import { roleOf } from '../lead/signal.ts';
+import type { AnyEndInput } from '../method/method.ts';
+import { leadWiring } from '../prove/lead-wiring.ts';
+import { plannedPartition } from '../prove/wiring.ts';
+import { conductorNames } from '../strip/core-strip.ts';
+
+/** How much a check weighs: it will not work, it works with a risk, or it wants to be known. */
+export type PinWeight = 'wrong' | 'risk' | 'note';
+
+/** Something about the pin plan that wants a look, with the reason and what to do. */
+export interface PinCheck {
+  readonly code:
+    | 'nothing connected'
+    | 'polarity'
+    | 'roles meet'
+    | 'no way on'
+    | 'shield missing'
+    | 'shield on the shell'
+    | 'split pair'
+    | 'double'
+    | 'phantom'
+    | 'stereo into balanced'
+    | 'cold tied'
+    | 'cold open'
+    | 'four-pole'
+    | 'channel colour'
+    | 'second pair';
+  readonly weight: PinWeight;
+  readonly message: string;
+}
+
+interface KnownEnd {
+  readonly end: LeadEnd;
+  readonly input: AnyEndInput;
+}
+
+const order: Readonly<Record<PinWeight, number>> = { wrong: 0, risk: 1, note: 2 };
+
+/** What the pin plan of a lead does that wants a look, the gravest first. A radio lead has nothing to choose. */
+export function pinPlanChecks(
+  lead: Lead,
+  ends: readonly KnownEnd[],
+  devices: readonly DeviceProfile[],
+): PinCheck[] {
+  if (lead.pinPlan.length === 0)
+    return [
+      check(
+        'nothing connected',
+        'wrong',
+        'Nothing is connected: drag a conductor on to a contact, or take the usual plan.',
+      ),
+    ];
+  if (lead.signal === 'radio') return [];
+  const nets = roleNets(lead, devices);
+  return [
+    ...doubles(lead),
+    ...nets.flatMap((net) => netChecks(lead, net)),
+    ...shieldChecks(lead, ends),
+    ...pairChecks(lead, devices),
+    ...audioChecks(lead, ends),
+    ...lightingChecks(lead, ends, nets),
+  ].sort((a, b) => order[a.weight] - order[b.weight]);
+}
+
+const check = (code: PinCheck['code'], weight: PinWeight, message: string): PinCheck => ({
+  code,
+  weight,
+  message,
+});
+
+/** Contacts that hang together, with what each means. */
+interface Net {
+  readonly contacts: readonly {
+    readonly end: LeadEnd;
+    readonly contact: string;
+    readonly role: Role | undefined;
+  }[];
+}
+
+function roleNets(lead: Lead, devices: readonly DeviceProfile[]): Net[] {
+  const wiring = leadWiring(lead);
+  const partition = plannedPartition(wiring);
+  const used = new Set(lead.pinPlan.map(({ endId, contact }) => `${endId}.${contact}`));
+  const nets = new Map<number, Net['contacts'][number][]>();
+  wiring.points.forEach(({ id, endId, contact }, index) => {
+    if (!used.has(id)) return;
+    const end = endById(lead, endId);
+    const role = roleOf(lead.signal, signalEnd(end, devices), contact);
+    nets.set(partition[index]!, [...(nets.get(partition[index]!) ?? []), { end, contact, role }]);
+  });
+  return [...nets.values()].map((contacts) => ({ contacts }));
+}
+
+const opposites: readonly (readonly [Role, Role])[] = [
+  ['hot', 'cold'],
+  ['data 1+', 'data 1-'],
+  ['data 2+', 'data 2-'],
+  ['1+', '1-'],
+  ['2+', '2-'],
+  ['3+', '3-'],
+  ['4+', '4-'],
+];
+
+function netChecks(lead: Lead, { contacts }: Net): PinCheck[] {
+  const meant = contacts.filter(({ role }) => role !== undefined && role !== 'unused');
+  const roles = [...new Set(meant.map(({ role }) => role!))];
+  const where = meant.map(({ end, contact, role }) => `end ${end.name} ${contact} (${role})`).join(', ');
+  const reached = new Set(contacts.map(({ end }) => end.id));
+  if (reached.size === 1 && contacts.every(({ role }) => role !== 'shield'))
+    return [
+      check(
+        'no way on',
+        'risk',
+        `${where || contacts.map(({ end, contact }) => `end ${end.name} ${contact}`).join(', ')} leads nowhere: its core is on no contact at the other end.`,
+      ),
+    ];
+  if (roles.length < 2) return [];
+  const [first, second] = roles;
+  const opposite = opposites.some((pair) => pair.includes(first!) && pair.includes(second!));
+  if (roles.length === 2 && opposite)
+    return [
+      check(
+        'polarity',
+        'wrong',
+        `Polarity is turned over: ${where}. ${lead.signal === 'speaker' ? 'Two loudspeakers of which one is turned cancel the bass.' : lead.signal === 'lighting' ? 'Receivers read garbage or nothing.' : 'Two signals of which one is turned cancel.'} Swap the two cores at one end.`,
+      ),
+    ];
+  // Cold on the shield contact of an unbalanced end is a choice, and spoken of elsewhere.
+  if (roles.length === 2 && roles.includes('shield') && roles.includes('cold')) return [];
+  return [check('roles meet', 'wrong', `What must stay apart meets: ${where}. Take one of them off.`)];
+}
+
+function doubles(lead: Lead): PinCheck[] {
+  return lead.pinPlan.flatMap((connection, index) => {
+    const other = lead.pinPlan.findIndex(
+      ({ pieceId, conductor, endId }) =>
+        pieceId === connection.pieceId && conductor === connection.conductor && endId === connection.endId,
+    );
+    if (other === index) return [];
+    const end = endById(lead, connection.endId);
+    return [
+      check(
+        'double',
+        'wrong',
+        `${connection.conductor} is on two contacts of end ${end.name}: ${lead.pinPlan[other]!.contact} and ${connection.contact}. One core reaches one contact; take one off.`,
+      ),
+    ];
+  });
+}
+
+const shieldsAt = ({ input }: KnownEnd) =>
+  input.joints.filter(({ conductors }) => conductors.some(({ kind }) => kind === 'shield'));
+
+function shieldChecks(lead: Lead, ends: readonly KnownEnd[]): PinCheck[] {
+  const onShell = ends.filter((end) => shieldsAt(end).some(({ contact }) => contact.isShell));
+  const shell = onShell.map(({ end }) =>
+    lead.signal === 'lighting'
+      ? check(
+          'shield on the shell',
+          'wrong',
+          `The screen is on the shell at end ${end.name}: it goes to contact 1 only. On the shell it joins the building's earth to the data common, and the loop hums or burns.`,
+        )
+      : check(
+          'shield on the shell',
+          'risk',
+          `The shield is on the shell at end ${end.name}: it can make a loop through the chassis. Usual is contact 1 only.`,
+        ),
+  );
+  const hasShield = lead.pieces.some(({ cableId }) => {
+    const cable = leadCable(lead, cableId);
+    return cable.structure === 'coax' || cable.shield !== null;
+  });
+  if (lead.signal === 'speaker') return shell;
+  if (!hasShield)
+    return [
+      ...shell,
+      check(
+        'shield missing',
+        'risk',
+        'The cable has no shield: it picks up hum and interference on any length.',
+      ),
+    ];
+  const without = ends.filter((end) => shieldsAt(end).length === 0);
+  const one = without.length > 0 && without.length < ends.length;
+  return [
+    ...shell,
+    ...without.map(({ end }) =>
+      check(
+        'shield missing',
+        one && lead.signal !== 'unbalanced' ? 'note' : 'wrong',
+        one && lead.signal !== 'unbalanced'
+          ? `The shield is open at end ${end.name}: it breaks a hum loop; phantom power and unbalanced gear need it at both ends.`
+          : `The shield is not connected at end ${end.name}: there is no return${lead.signal === 'unbalanced' ? ' for the signal' : ''}, and it hums.`,
+      ),
+    ),
+  ];
+}
+
+/** Roles that belong together must run on cores that are twisted together. */
+function pairChecks(lead: Lead, devices: readonly DeviceProfile[]): PinCheck[] {
+  const pairOf = (role: Role) => {
+    const places = lead.pinPlan.filter(
+      ({ endId, contact }) => roleOf(lead.signal, signalEnd(endById(lead, endId), devices), contact) === role,
+    );
+    return new Set(
+      places.map(({ pieceId, conductor }) => {
+        const cable = leadCable(lead, lead.pieces.find(({ id }) => id === pieceId)!.cableId);
+        const { pair } = conductorOf(cable, conductor);
+        return pair === null ? null : `${pieceId} ${pair}`;
+      }),
+    );
+  };
+  if (lead.signal === 'speaker') return [];
+  return opposites.flatMap(([plus, minus]) => {
+    const [a, b] = [pairOf(plus), pairOf(minus)];
+    const split = [...a].some((pair) => pair !== null && b.size > 0 && !b.has(pair));
+    return split
+      ? [
+          check(
+            'split pair',
+            'wrong',
+            `${plus} and ${minus} run on cores of different pairs: it tests through by continuity and fails in use. Move both on to one pair.`,
+          ),
+        ]
+      : [];
+  });
+}
+
+function audioChecks(lead: Lead, ends: readonly KnownEnd[]): PinCheck[] {
+  const layoutOf = ({ input: { connector } }: KnownEnd) =>
+    connector.series.kind === 'pins' ? connector.series.layout : 'coax';
+  const isRound = (end: KnownEnd) => layoutOf(end) === 'round-3';
+  const jacks = ends.filter((end) => ['ts', 'trs', 'phono'].includes(layoutOf(end)));
+  const rounds = ends.filter(isRound);
+  const checks: PinCheck[] = [];
+  if (lead.signal === 'balanced' || lead.signal === 'unbalanced') {
+    if (rounds.length > 0 && jacks.length > 0)
+      checks.push(
+        check(
+          'phantom',
+          'risk',
+          `End ${jacks.map(({ end }) => end.name).join(', ')} can meet phantom power (48 V) through end ${rounds.map(({ end }) => end.name).join(', ')}: it can harm an output that is not made for it. Switch phantom off at that input, and label the lead.`,
+        ),
+      );
+    for (const { end, input } of ends) {
+      const tied = input.joints.find(
+        ({ role, conductors }) => role === 'shield' && conductors.some(({ kind }) => kind === 'core'),
+      );
+      const coldElsewhere = ends.some(
+        (other) => other.end !== end && other.input.joints.some(({ role }) => role === 'cold'),
+      );
+      if (tied && coldElsewhere)
+        checks.push(
+          check(
+            'cold tied',
+            'note',
+            `Cold is tied to the shield at end ${end.name} (${conductorNames(tied.conductors)}): right for transformer outputs; some electronic outputs want it open. Ask the device's maker.`,
+          ),
+        );
+      else if (coldElsewhere && ['ts', 'phono'].includes(layoutOf({ end, input })))
+        checks.push(
+          check(
+            'cold open',
+            'note',
+            `Cold is open at end ${end.name}: right for outputs that must not drive a short; a transformer output gives nothing then. Ask the device's maker.`,
+          ),
+        );
+    }
+  }
+  if (lead.signal === 'stereo') {
+    if (rounds.length > 0)
+      checks.push(
+        check(
+          'stereo into balanced',
+          'wrong',
+          `Left and right meet a balanced contact pair at end ${rounds.map(({ end }) => end.name).join(', ')}: the input takes their difference, and everything in the middle is lost. Sum them with resistors, or use two inputs.`,
+        ),
+      );
+    for (const { end } of ends.filter(({ end: { channel } }) => channel !== null)) {
+      const usual = end.channel === 'right' ? 'red' : 'white';
+      if (end.marker && end.marker !== usual)
+        checks.push(
+          check(
+            'channel colour',
+            'note',
+            `End ${end.name} carries ${end.channel} and is marked ${end.marker}: ${usual} is usual for ${end.channel}${usual === 'white' ? ' (or black)' : ''}.`,
+          ),
+        );
+    }
+  }
+  for (const { end, input } of ends)
+    if (input.connector.series.id === 'jack-3-trs')
+      checks.push(
+        check(
+          'four-pole',
+          'note',
+          `End ${end.name}: many 3.5 mm sockets have four poles, and their sleeve is a microphone. There a three-pole plug loses a channel or hums; look at the device.`,
+        ),
+      );
+  return checks;
+}
+
+function lightingChecks(lead: Lead, ends: readonly KnownEnd[], nets: readonly Net[]): PinCheck[] {
+  if (lead.signal !== 'lighting') return [];
+  const all = ends.every(({ input }) =>
+    input.connector.contacts.some(
+      ({ id }) => input.connector.series.kind === 'pins' && ['4', '6'].includes(id),
+    ),
+  );
+  const second = nets.some(({ contacts }) =>
+    contacts.some(({ role }) => role === 'data 2+' || role === 'data 2-'),
+  );
+  if (!all || second) return [];
+  return [
+    check(
+      'second pair',
+      'note',
+      'The second pair is left empty: it is part of the standard pinout, and testers look for it.',
+    ),
+  ];
+}

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { roles } from '../lead/signal.ts';
+import type { Roles } from '../lead/signal.ts';
+import { pinSeriesIds } from '../connector/pin-series.ts';
+
+/** A device's own order of contacts: terminal blocks differ from device to device, so it is looked up, not remembered. */
+export const deviceProfileSchema = z.object({
+  id: z.string(),
+  name: z.string().min(1),
+  seriesId: z.enum(pinSeriesIds),
+  positions: z.number().int().min(1).max(24),
+  /** What each contact of the device means. */
+  roles: z.partialRecord(z.string(), z.enum(roles)),
+});
+
+export type DeviceProfile = z.infer<typeof deviceProfileSchema>;
+
+/** The roles of a device's contacts; null where no device is chosen. @throws RangeError when House does not have it. */
+export function deviceRoles(devices: readonly DeviceProfile[], deviceId: string | null): Roles | null {
+  if (deviceId === null) return null;
+  const device = devices.find(({ id }) => id === deviceId);
+  if (!device)
+    throw new RangeError('The device of an end is not in House any more: choose another, or none.');
+  return device.roles;
+}

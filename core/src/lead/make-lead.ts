@@ -1,0 +1,201 @@
+import type { CoaxEntry, CoreEntry } from '../cable/construction.ts';
+import type { Connector } from '../connector/connector.ts';
+import { isCoaxial } from '../connector/connector.ts';
+import type { GaugeCard } from '../connector/gauge-card.ts';
+import { bagName, nominalGaugeCard } from '../connector/gauge-card.ts';
+import type { DeviceProfile } from '../house/device.ts';
+import { firstRevision } from '../record/envelope.ts';
+import type { Join, Lead, Leg, Piece } from './lead.ts';
+import type { PinPlanChoices } from './pin-plan.ts';
+import { plainChoices, proposePinPlan } from './pin-plan.ts';
+import type { Channel, Signal } from './signal.ts';
+import { conductorsOf } from '../cable/conductors.ts';
+import { leadCable } from './lead-cable.ts';
+
+/** An end as it is asked for. */
+export interface EndRequest {
+  readonly connector: Connector;
+  readonly channel?: Channel | undefined;
+  readonly deviceId?: string | undefined;
+  readonly marker?: string | undefined;
+  /** Of its own leg, metres, on a lead with a split. */
+  readonly legLength?: number | undefined;
+}
+
+/** What is asked to start a lead: one end, and one or more at the other side. */
+export interface LeadRequest {
+  readonly name: string;
+  readonly purpose: string;
+  readonly signal: Signal;
+  readonly cableId: string;
+  /** Of the legs, where they are not of the trunk's cable. */
+  readonly legCableId?: string | undefined;
+  /** The entry of a cable that the catalogue does not have. */
+  readonly ownCable?: CoaxEntry | CoreEntry | undefined;
+  readonly environment?: Lead['environment'] | undefined;
+  readonly near: EndRequest;
+  readonly far: readonly EndRequest[];
+  /** Finished length between reference planes, metres; of the trunk on a lead with a split. */
+  readonly length: number;
+  /** Cables run through from the trunk into the legs, uncut, or are joined at the split. */
+  readonly split?: 'carried through' | 'joined' | undefined;
+  readonly frequencies: readonly number[];
+  readonly pinPlan?: Partial<PinPlanChoices> | undefined;
+}
+
+const names = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I'];
+
+/**
+ * A lead with its gauge cards, nothing measured yet: ends with the same connector share a card. `newId` gives fresh
+ * identities.
+ */
+export function makeLead(
+  request: LeadRequest,
+  newId: () => string,
+  now: string,
+  devices: readonly DeviceProfile[] = [],
+): { lead: Lead; cards: GaugeCard[] } {
+  const asked = [request.near, ...request.far];
+  const cards = new Map<string, GaugeCard>();
+  for (const { connector } of asked)
+    if (!cards.has(connector.id))
+      cards.set(connector.id, nominalGaugeCard(connector, newId(), bagName(connector, request.name), now));
+  const { nodes, legs, pieces } = treeOf(request);
+  const ends = asked.map(({ connector, channel, deviceId, marker }, index): Lead['ends'][number] => ({
+    id: names[index]!,
+    nodeId: `node ${names[index]!}`,
+    name: names[index]!,
+    connectorId: connector.id,
+    gaugeCardId: cards.get(connector.id)!.id,
+    referencePlane: isCoaxial(connector) ? 'mating plane' : 'tip',
+    shrink: isCoaxial(connector),
+    channel: channel ?? null,
+    deviceId: deviceId ?? null,
+    marker: marker ?? null,
+    quarterTurns: 0,
+  }));
+  const system = systemImpedanceOf(request.near.connector);
+  const bare: Lead = {
+    ...firstRevision(newId(), now),
+    name: request.name,
+    purpose: request.purpose,
+    nodes,
+    legs,
+    ends,
+    pieces,
+    ownCables: request.ownCable ? [request.ownCable] : [],
+    signal: request.signal,
+    pinPlan: [],
+    joins: [],
+    extraParts: [
+      { id: 'label-sleeve', kind: 'label sleeve', legId: legs[0]!.id, nearEndId: 'A', distance: 0.08 },
+    ],
+    partOverrides: {},
+    environment: request.environment ?? 'indoor',
+    bends: [],
+    phaseMatch: null,
+    requirement: {
+      frequencies: [...request.frequencies],
+      inputPower: { value: 1, assumed: true },
+      load: { re: loadOf(request.signal) ?? system, im: 0 },
+      systemImpedance: sourceOf(request.signal) ?? system,
+    },
+    spareTerminations: 0,
+    slack: 0,
+    firstEndId: null,
+    fittedEndIds: [],
+  };
+  const joined = { ...bare, joins: joinsOf(bare) };
+  const lead = {
+    ...joined,
+    pinPlan: proposePinPlan(joined, devices, { ...plainChoices, ...request.pinPlan }),
+  };
+  return { lead, cards: [...cards.values()] };
+}
+
+/** What stands at the far end unless somebody says otherwise, ohm: of audio a line input, of a speaker its nominal impedance. */
+function loadOf(signal: Signal): number | undefined {
+  if (signal === 'radio') return undefined;
+  return { balanced: 10e3, unbalanced: 100e3, stereo: 10e3, lighting: 120, speaker: 8, control: 10e3 }[
+    signal
+  ];
+}
+
+/** What drives the near end, ohm. Engineering values. */
+function sourceOf(signal: Signal): number | undefined {
+  if (signal === 'radio') return undefined;
+  return { balanced: 150, unbalanced: 1000, stereo: 150, lighting: 120, speaker: 0.05, control: 100 }[signal];
+}
+
+/** The system a connector belongs to, ohm: that of its series, and 50 for the UHF pattern, which has none of its own. */
+export function systemImpedanceOf(connector: Connector): number {
+  return isCoaxial(connector) && connector.series.impedance === 75 ? 75 : 50;
+}
+
+function treeOf({
+  far,
+  length,
+  cableId,
+  legCableId,
+  split,
+}: LeadRequest): Pick<Lead, 'nodes' | 'legs' | 'pieces'> {
+  const leaves = [...far.keys()].map((index) => `node ${names[index + 1]!}`);
+  const endNodes = ['node A', ...leaves].map((id) => ({ id, kind: 'end' as const }));
+  if (far.length === 1)
+    return {
+      nodes: endNodes,
+      legs: [{ id: 'run', fromNodeId: 'node A', toNodeId: leaves[0]!, finishedLength: length }],
+      pieces: [{ id: 'cable', cableId, legIds: ['run'] }],
+    };
+  const trunk: Leg = { id: 'trunk', fromNodeId: 'node A', toNodeId: 'split', finishedLength: length };
+  const legs = leaves.map((toNodeId, index): Leg => ({
+    id: `leg ${names[index + 1]!}`,
+    fromNodeId: 'split',
+    toNodeId,
+    finishedLength: far[index]!.legLength ?? length,
+  }));
+  const pieces: Piece[] =
+    split === 'joined'
+      ? [
+          { id: 'trunk cable', cableId, legIds: ['trunk'] },
+          ...legs.map(({ id }, index) => ({
+            id: `cable ${names[index + 1]!}`,
+            cableId: legCableId ?? cableId,
+            legIds: [id],
+          })),
+        ]
+      : legs.map(({ id }, index) => ({ id: `cable ${names[index + 1]!}`, cableId, legIds: ['trunk', id] }));
+  return { nodes: [...endNodes, { id: 'split', kind: 'split' }], legs: [trunk, ...legs], pieces };
+}
+
+/** At a joined split every leg takes the conductors of the trunk in their order: cores in turn, the shield on the shield. */
+function joinsOf(lead: Lead): Join[] {
+  const trunk = lead.pieces.find(({ legIds }) => legIds.length === 1 && legIds[0] === 'trunk');
+  if (!trunk) return [];
+  const ofKind = (cableId: string, kind: 'core' | 'shield') =>
+    conductorsOf(leadCable(lead, cableId)).filter((conductor) => conductor.kind === kind);
+  const legs = lead.pieces.filter((piece) => piece !== trunk);
+  let used = 0;
+  const stereo = lead.ends.some(({ channel }) => channel !== null);
+  const cores = ofKind(trunk.cableId, 'core');
+  const joins = new Map<string, Join['conductors']>();
+  for (const leg of legs) {
+    const mine = ofKind(leg.cableId, 'core');
+    mine.forEach((core, index) => {
+      const from = cores[stereo ? used + index : index];
+      if (!from) return;
+      joins.set(from.id, [
+        ...(joins.get(from.id) ?? [{ pieceId: trunk.id, conductor: from.id }]),
+        { pieceId: leg.id, conductor: core.id },
+      ]);
+    });
+    if (stereo) used += mine.length;
+  }
+  const shields = [trunk, ...legs].flatMap((piece) =>
+    ofKind(piece.cableId, 'shield').map(({ id }) => ({ pieceId: piece.id, conductor: id })),
+  );
+  return [...joins.values(), ...(shields.length > 1 ? [shields] : [])].map((conductors) => ({
+    nodeId: 'split',
+    conductors,
+  }));
+}

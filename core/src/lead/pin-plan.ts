@@ -1,0 +1,156 @@
+import type { CableConductor } from '../cable/conductors.ts';
+import { conductorsOf } from '../cable/conductors.ts';
+import { connectorById } from '../connector/catalogue/catalogue.ts';
+import type { DeviceProfile } from '../house/device.ts';
+import { deviceRoles } from '../house/device.ts';
+import { leadCable } from './lead-cable.ts';
+import type { Connection, Lead, LeadEnd, Piece } from './lead.ts';
+import { endsOfPiece } from './lead.ts';
+import type { Role, SignalEnd } from './signal.ts';
+import { roleOf } from './signal.ts';
+
+/** An end with what its contacts mean. */
+export function signalEnd(end: LeadEnd, devices: readonly DeviceProfile[]): SignalEnd {
+  return {
+    connector: connectorById(end.connectorId),
+    channel: end.channel,
+    deviceRoles: deviceRoles(devices, end.deviceId),
+  };
+}
+
+/** Roles in the order in which cores are given to them: of each pair the one that leads first. */
+const order: readonly Role[] = [
+  'hot',
+  'left',
+  'cold',
+  'right',
+  'data 1+',
+  'data 1-',
+  'data 2+',
+  'data 2-',
+  '1+',
+  '1-',
+  '2+',
+  '2-',
+  '3+',
+  '3-',
+  '4+',
+  '4-',
+];
+
+/** What a proposal may be asked to do otherwise than the plainest way. */
+export interface PinPlanChoices {
+  /** The cold core at an end that has no place for it: on its shield contact, or left open. */
+  readonly cold: 'tied' | 'open';
+  /** The second lighting pair is wired, or its cores are spare. */
+  readonly secondPair: 'wire' | 'leave empty';
+  /** The shield is connected at every end, or at the first only. */
+  readonly shield: 'every end' | 'first end';
+}
+
+export const plainChoices: PinPlanChoices = { cold: 'tied', secondPair: 'wire', shield: 'every end' };
+
+/**
+ * The usual pin plan for what a lead carries: conductors to contacts that mean the same at every end that a piece
+ * reaches, like cores of a quad paralleled, the shield on what takes it. Where nothing says what contacts mean, cores go
+ * to contacts in their order. Source: standards named at the layouts, and common use.
+ */
+export function proposePinPlan(
+  lead: Lead,
+  devices: readonly DeviceProfile[] = [],
+  choices: PinPlanChoices = plainChoices,
+): Connection[] {
+  return lead.pieces.flatMap((piece) => proposePiece(lead, piece, devices, choices));
+}
+
+interface Known {
+  readonly end: LeadEnd;
+  /** Contact by role; the first where several have it. */
+  readonly byRole: ReadonlyMap<Role, string>;
+  readonly contacts: readonly string[];
+}
+
+function knownEnd(lead: Lead, end: LeadEnd, devices: readonly DeviceProfile[]): Known {
+  const at = signalEnd(end, devices);
+  const byRole = new Map<Role, string>();
+  const contacts = at.connector.contacts.filter(({ isShell }) => !isShell).map(({ id }) => id);
+  for (const contact of contacts) {
+    const role = roleOf(lead.signal, at, contact);
+    if (role && role !== 'unused' && !byRole.has(role)) byRole.set(role, contact);
+  }
+  return { end, byRole, contacts };
+}
+
+function proposePiece(
+  lead: Lead,
+  piece: Piece,
+  devices: readonly DeviceProfile[],
+  choices: PinPlanChoices,
+): Connection[] {
+  const ends = endsOfPiece(lead, piece).map((end) => knownEnd(lead, end, devices));
+  const conductors = conductorsOf(leadCable(lead, piece.cableId));
+  const connect = (conductor: CableConductor, { end }: Known, contact: string | undefined): Connection[] =>
+    contact === undefined ? [] : [{ pieceId: piece.id, conductor: conductor.id, endId: end.id, contact }];
+  if (ends.some(({ byRole }) => byRole.size === 0)) return inOrder(ends, conductors, connect);
+  const shared = rolesOf(ends, choices);
+  const cores = conductors.filter(({ kind }) => kind === 'core');
+  const shield = conductors.find(({ kind }) => kind === 'shield');
+  const groups = coreGroups(cores, shared.length + (shield ? 0 : 1));
+  const signalCores = shared.flatMap((role, index) =>
+    (groups[index] ?? []).flatMap((core) =>
+      ends.flatMap((end) => connect(core, end, contactFor(end, role, choices))),
+    ),
+  );
+  const returnCores = shield ? [shield] : (groups[shared.length] ?? []);
+  const isSpeaker = shared.some((role) => role.endsWith('-'));
+  const returns = isSpeaker && !shield ? [] : returnCores;
+  return [
+    ...signalCores,
+    ...returns.flatMap((conductor) =>
+      ends.flatMap((end, index) =>
+        choices.shield === 'first end' && index > 0 ? [] : connect(conductor, end, end.byRole.get('shield')),
+      ),
+    ),
+  ];
+}
+
+/** Roles that cores are needed for: those of every end; cold where one end at least has a place for it. */
+function rolesOf(ends: readonly Known[], choices: PinPlanChoices): Role[] {
+  return order.filter((role) => {
+    if (role.startsWith('data 2') && choices.secondPair === 'leave empty') return false;
+    if (role === 'cold') return ends.some(({ byRole }) => byRole.has('cold'));
+    return ends.every(({ byRole }) => byRole.has(role));
+  });
+}
+
+/** Where a role goes at an end: its own contact; a cold core without one to the shield's, or nowhere. */
+function contactFor({ byRole }: Known, role: Role, { cold }: PinPlanChoices): string | undefined {
+  return byRole.get(role) ?? (role === 'cold' && cold === 'tied' ? byRole.get('shield') : undefined);
+}
+
+/** Like colours of a quad are one conductor when there are more cores than roles ask for. */
+function coreGroups(cores: readonly CableConductor[], wanted: number): CableConductor[][] {
+  const colours = [...new Set(cores.map(({ colour, id }) => colour ?? id))];
+  const byColour = colours.map((colour) => cores.filter((core) => (core.colour ?? core.id) === colour));
+  return byColour.length < cores.length && wanted <= byColour.length + 1
+    ? byColour
+    : cores.map((core) => [core]);
+}
+
+/** Nothing says what the contacts mean: conductors to contacts in their order, the shield last. */
+function inOrder(
+  ends: readonly Known[],
+  conductors: readonly CableConductor[],
+  connect: (conductor: CableConductor, end: Known, contact: string | undefined) => Connection[],
+): Connection[] {
+  const known = ends.find(({ byRole }) => byRole.size > 0);
+  return conductors.flatMap((conductor, index) =>
+    ends.flatMap((end) => {
+      const role = known && [...known.byRole.keys()].sort((a, b) => rank(a) - rank(b))[index];
+      return connect(conductor, end, end === known ? role && end.byRole.get(role) : end.contacts[index]);
+    }),
+  );
+}
+
+/** Signals in their order, the shield last. */
+const rank = (role: Role) => (role === 'shield' ? order.length : order.indexOf(role));

@@ -1,0 +1,25 @@
+import { featureValue } from '../connector/gauge-card.ts';
+import { jacketsAcross } from '../fit/core-checks.ts';
+import type { SectionRing } from '../strip/section.ts';
+import { ring } from '../strip/section.ts';
+import type { AnyEndInput, ReliefPlace } from './method.ts';
+
+/** Two plugs side by side at the end of their breakout. */
+export function breakoutRings(input: AnyEndInput, lip: number): SectionRing[] {
+  const value = (name: 'lipToTip' | 'bodyOutside' | 'contactBore') => featureValue(input.card, name);
+  return [
+    ring('cable', 'jacket', 'jacket', [-14e-3, 0], [0, jacketsAcross(input)]),
+    ring(
+      'connector',
+      'plugs',
+      'brass',
+      [lip, lip + value('lipToTip')],
+      [value('contactBore'), value('bodyOutside')],
+    ),
+  ];
+}
+
+/** What is shrunk over the crotch where the cores leave the jacket. */
+export function crotchRelief(input: AnyEndInput): ReliefPlace {
+  return { over: jacketsAcross(input), covered: 12e-3 };
+}

@@ -1,0 +1,166 @@
+import type { LayeredCable } from '../cable/cable.ts';
+import type { FeatureName } from '../connector/features.ts';
+import type { FeatureRule } from '../connector/gauge-card.ts';
+import { featureValue } from '../connector/gauge-card.ts';
+import type { CoreRecipe } from '../build/core-steps.ts';
+import { cutOffAgain, goBack } from '../build/recipe.ts';
+import type { HoldPoint } from '../build/step.ts';
+import type { StepDraft } from '../build/step-draft.ts';
+import { lookHold } from '../build/step-draft.ts';
+import { jacketsAcross } from '../fit/core-checks.ts';
+import { pastClamp } from '../strip/core-strip.ts';
+import type { SectionRing } from '../strip/section.ts';
+import { ring } from '../strip/section.ts';
+import type { AnyEndInput, MethodPart, PartForm } from './method.ts';
+
+/** What ends with a clamp on the jacket ask of their gauge card. */
+export const clampFeatures: readonly FeatureName[] = ['clampLength', 'clampLeast', 'clampMost', 'entryBore'];
+export const outsideFeatures: readonly FeatureName[] = [
+  'lipToShoulder',
+  'lipToMatingPlane',
+  'lipToTip',
+  'bodyOutside',
+];
+
+export const clampRules: readonly FeatureRule[] = [
+  {
+    smaller: 'clampLeast',
+    larger: 'clampMost',
+    at: 'clampLeast',
+    because: 'the clamp takes a range of jackets',
+  },
+  {
+    smaller: 'clampFront',
+    larger: 'contactMouth',
+    at: 'clampFront',
+    because: 'the contacts lie in front of the clamp',
+  },
+  {
+    smaller: 'clampLength',
+    larger: 'clampFront',
+    at: 'clampLength',
+    because: 'the clamp lies within the connector',
+  },
+];
+
+export const contactRules: readonly FeatureRule[] = [
+  { smaller: 'contactBore', larger: 'contactOutside', at: 'contactBore', because: 'a contact has a wall' },
+  {
+    smaller: 'contactMouth',
+    larger: 'lipToTip',
+    at: 'contactMouth',
+    because: 'the contact lies within the connector',
+  },
+];
+
+/** Why a cable with a solid outer conductor, or none that bends, is not for an end with several contacts. */
+export function refusesTube(cable: LayeredCable): string | null {
+  return cable.structure === 'coax' && (cable.tube !== null || cable.jacket.diameter > 9e-3)
+    ? 'It is made for flexible cable; this one does not go into a shell with cups or lugs.'
+    : null;
+}
+
+/** A cable of cores is what it takes. */
+export function refusesCoax(cable: LayeredCable): string | null {
+  return cable.structure === 'coax' ? 'It clamps insulated cores; coaxial cable has none.' : null;
+}
+
+/** A part that the jacket is pushed through, a little looser than it. */
+export function jacketPart(
+  input: AnyEndInput,
+  kind: string,
+  form: PartForm,
+  back: number,
+  {
+    opening = 'entryBore',
+    outside = 0.9,
+    face,
+  }: { opening?: FeatureName; outside?: number; face?: string } = {},
+): MethodPart {
+  const body = featureValue(input.card, 'bodyOutside');
+  return {
+    kind,
+    form,
+    back,
+    opening: featureValue(input.card, opening),
+    outside: body * outside,
+    fixedOutside: body * outside,
+    ...(face ? { face } : {}),
+  };
+}
+
+/** The jacket in its clamp inside the shell, up to the insert that carries the contacts: what the cores run through. */
+export function shellRings(
+  input: AnyEndInput,
+  lip: number,
+  { shell = true, insulator = true } = {},
+): SectionRing[] {
+  const value = (name: FeatureName) => featureValue(input.card, name);
+  const jacket = jacketsAcross(input);
+  const body = value('bodyOutside');
+  const tip = lip + value('lipToTip');
+  const mouth = lip + value('contactMouth');
+  const clamp = lip + value('clampFront');
+  return [
+    ring('cable', 'jacket', 'jacket', [lip - 12e-3, 0], [0, jacket], ['grip']),
+    ring(
+      'connector',
+      'clamp',
+      'metal',
+      [clamp - value('clampLength'), clamp],
+      [jacket, Math.max(jacket + 2e-3, body * 0.75)],
+      ['grip'],
+    ),
+    ...(shell ? [ring('connector', 'shell', 'brass', [lip, tip], [body * 0.82, body])] : []),
+    ...(insulator
+      ? [ring('connector', 'insert', 'insulator', [mouth, tip - 2e-3], [body * 0.1, body * 0.8])]
+      : []),
+  ];
+}
+
+/** Cutting a closed end off: its parts are threaded anew; what was soldered can mostly be used again. */
+export function remakeEnd(input: CoreRecipe, advice: string, scrap: string[] = []): HoldPoint['rework'] {
+  return cutOffAgain(input, advice, scrap);
+}
+
+/** The shell closed over the joints: the moment after which nothing can be threaded. */
+export function closeStep(
+  input: CoreRecipe,
+  text: StepDraft['text'],
+  more: Partial<StepDraft> = {},
+): StepDraft {
+  return {
+    name: 'insert',
+    stage: 'Join',
+    title: `Close the connector, end ${input.endName}`,
+    text,
+    why: 'From here on nothing more can be threaded from this end.',
+    requires: [...input.requires],
+    caution: 'The body may still be hot: let it cool before it is closed.',
+    good: ['shell home, no core squeezed', 'jacket seen past the clamp'],
+    bad: ['jacket not under the clamp', 'core pinched'],
+    ...more,
+  };
+}
+
+/** A pull on the cable with the connector held: the clamp takes it, not the joints. */
+export function pullStep(input: CoreRecipe, clamp: string): StepDraft {
+  return {
+    name: 'cable-tug',
+    stage: 'Join',
+    title: `Tug the cable, end ${input.endName}`,
+    text: {
+      firstTime: `Hold the body and pull the cable, firmly, as somebody would who unplugs it by the cable. The jacket does not move in the ${clamp}.`,
+      experienced: 'Firm pull, jacket does not move.',
+    },
+    why: 'What slips now pulls on the joints at the customer.',
+    good: ['jacket does not move'],
+    bad: [`jacket slides in the ${clamp}`],
+    hold: lookHold(
+      `${clamp[0]!.toUpperCase()}${clamp.slice(1)} holds the jacket`,
+      goBack('insert', `Open it, build the jacket up under the ${clamp}, and close it again.`),
+    ),
+  };
+}
+
+export { pastClamp };

@@ -1,0 +1,78 @@
+import type { CoreRecipe } from '../build/core-steps.ts';
+import { coreStripSteps, openShellHolds, solderJointSteps, tellApartStep } from '../build/core-steps.ts';
+import type { StepDraft } from '../build/step-draft.ts';
+import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
+import { featureValue } from '../connector/gauge-card.ts';
+import type { CoreSeat } from '../strip/core-strip.ts';
+import { stripCores } from '../strip/core-strip.ts';
+import {
+  clampFeatures,
+  clampRules,
+  closeStep,
+  contactRules,
+  jacketPart,
+  outsideFeatures,
+  pullStep,
+  refusesTube,
+  shellRings,
+} from './core-end.ts';
+import type { AnyEndInput, AnyMethod } from './method.ts';
+
+/** Bare metal before a cup is at most one diameter of the insulation; half a millimetre is aimed at. Engineering value. */
+const seat: CoreSeat = { fixing: 'cup', mouthOf: () => 'contactMouth', gap: 0.5e-3, bottom: 0.2e-3 };
+
+const parts = (input: AnyEndInput) => {
+  const front = featureValue(input.card, 'clampFront');
+  return [
+    jacketPart(input, 'chuck', 'ring', front - featureValue(input.card, 'clampLength') / 2, {
+      opening: 'clampMost',
+      outside: 0.8,
+      face: 'jaws',
+    }),
+    jacketPart(input, 'boot', 'boot', front + 6e-3, { outside: 0.85, face: 'thread' }),
+  ];
+};
+
+function steps(input: CoreRecipe): StepDraft[] {
+  const [first] = input.joints;
+  return [
+    ...coreStripSteps(input, { clamp: false }),
+    ...tellApartStep(input),
+    ...solderJointSteps(input, 'cup', input.joints),
+    ...openShellHolds(input, `joint ${first!.contact.id}`),
+    closeStep(input, {
+      firstTime: `Lay the insulating slip round the contacts. Slide the insert into the shell with its key in the keyway until it is home, push the chuck forward so that its jaws sit on the jacket and not on the cores, and screw the boot down until it is firm.${input.signal === 'lighting' ? ' Look that neither braid nor tail can reach the shell.' : ''}`,
+      experienced: `Slip, key in the keyway, chuck on the jacket, boot down.${input.signal === 'lighting' ? ' Nothing near the shell.' : ''}`,
+    }),
+    pullStep(input, 'chuck'),
+  ];
+}
+
+/** Round connector with solder cups, chuck and boot: 3- and 5-pin, plug and socket, cable and right-angle. */
+export const solderCup: AnyMethod = {
+  name: 'solder cup',
+  traits: {
+    because: 'strong, opens again, every contact can be mended',
+    reusable: true,
+    heat: 'small iron',
+    needs: ['iron with a small chisel', 'stand that holds the insert'],
+    shopTools: ['fine iron'],
+  },
+  usualFaults: {
+    open: 'a cold or dry cup, a core broken at the jacket edge, a core that pulled because the jacket slipped in the chuck',
+    short: 'a stray strand or solder bridge between cups, a shield tail that touches the shell',
+  },
+  firstFeatures: ['clampFront', 'contactMouth', 'contactDepth', 'contactBore'],
+  foldedFeatures: [...clampFeatures, 'contactOutside', ...outsideFeatures],
+  rules: [...clampRules, ...contactRules],
+  refuses: refusesTube,
+  fit: (input) => [
+    jacketEntry(input, 'boot'),
+    ...clampRange(input, 'chuck'),
+    ...conductorsInContacts(input, 'cup'),
+  ],
+  strip: (input) => stripCores(input, seat, (lip) => shellRings(input, lip)),
+  parts,
+  relief: () => null,
+  steps,
+};

@@ -1,0 +1,110 @@
+import type { CoreRecipe } from '../build/core-steps.ts';
+import { coreStripSteps, openShellHolds, solderJointSteps, tellApartStep } from '../build/core-steps.ts';
+import type { StepDraft } from '../build/step-draft.ts';
+import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
+import { featureValue } from '../connector/gauge-card.ts';
+import type { CoreSeat } from '../strip/core-strip.ts';
+import { stripCores } from '../strip/core-strip.ts';
+import {
+  clampFeatures,
+  clampRules,
+  closeStep,
+  contactRules,
+  jacketPart,
+  outsideFeatures,
+  pullStep,
+  refusesTube,
+  shellRings,
+} from './core-end.ts';
+import type { AnyEndInput, AnyMethod } from './method.ts';
+
+/** Lugs lie one behind the other: the tip's is the farthest, the sleeve's is at the clamp. */
+const seat: CoreSeat = {
+  fixing: 'lug',
+  mouthOf: (contact) =>
+    contact === 'ring' ? 'ringMouth' : contact === 'sleeve' ? 'sleeveMouth' : 'contactMouth',
+  gap: 0.8e-3,
+  bottom: -0.5e-3,
+};
+
+/** Half shells close by their own serrations; tabs are bent round the jacket. */
+const clampOf = ({ connector }: AnyEndInput) =>
+  connector.name.includes('half-shell') ? 'half shells' : 'clamp tabs';
+const hasSpring = ({ connector }: AnyEndInput) => connector.name.includes('spring');
+
+const parts = (input: AnyEndInput) => {
+  const front = featureValue(input.card, 'clampFront');
+  return [
+    // The tube covers the lugs inside the handle, so it lies nearest to them.
+    jacketPart(input, 'insulating tube', 'tube', front, { outside: 0.75 }),
+    jacketPart(input, 'handle', 'nut', front + 12e-3, { outside: 1, face: 'thread' }),
+    ...(hasSpring(input)
+      ? [jacketPart(input, 'relief spring', 'ring', front + 26e-3, { outside: 0.8, face: 'wide coil' })]
+      : []),
+  ];
+};
+
+/** What lies underneath first: the tip lug is reached only while the others are free. */
+function inOrder(input: CoreRecipe) {
+  const order = ['tip', 'ring', 'sleeve'];
+  return [...input.joints].sort((a, b) => order.indexOf(a.contact.id) - order.indexOf(b.contact.id));
+}
+
+function steps(input: CoreRecipe): StepDraft[] {
+  const joints = inOrder(input);
+  const clamp = clampOf(input);
+  return [
+    ...coreStripSteps(input, { clamp: false }),
+    ...tellApartStep(input),
+    ...solderJointSteps(input, 'lug', joints),
+    {
+      name: 'clamp',
+      stage: 'Join',
+      title: `Close the ${clamp}, end ${input.endName}`,
+      text: {
+        firstTime: `Bend the ${clamp} round the jacket, not round the cores, one over the other, until it does not turn. ${clamp === 'clamp tabs' ? 'Pliers with smooth jaws; do not cut the jacket.' : 'Both halves together, teeth in the jacket.'}`,
+        experienced: `${clamp[0]!.toUpperCase()}${clamp.slice(1)} on the jacket, snug.`,
+      },
+      why: 'They hold the jacket: the joints carry no pull.',
+      tools: [{ label: 'Pliers', setting: 'smooth jaws' }],
+      good: ['jacket does not turn in them'],
+      bad: ['closed on bare cores', 'jacket cut through'],
+    },
+    ...openShellHolds(input, `joint ${joints[0]!.contact.id}`),
+    closeStep(input, {
+      firstTime:
+        'Slide the insulating tube forward over the lugs, then the handle over it, and screw the handle home by hand. The cable does not turn with it.',
+      experienced: 'Tube over the lugs, handle home, cable does not turn.',
+    }),
+    pullStep(input, clamp),
+  ];
+}
+
+/** Jack and phono plugs with lugs, clamp tabs or half shells, insulating tube and handle. */
+export const solderLugs: AnyMethod = {
+  name: 'solder lugs',
+  traits: {
+    because: 'common, cheap, opens again',
+    reusable: true,
+    heat: 'small iron',
+    needs: ['iron with a small chisel', 'smooth pliers'],
+    shopTools: ['fine iron'],
+  },
+  usualFaults: {
+    open: 'a lug not wetted through, a core broken at the tabs, a sleeve that only touched',
+    short: 'a strand between lugs, the insulating tube left off, tabs bent into a core',
+  },
+  firstFeatures: ['clampFront', 'contactMouth', 'ringMouth', 'sleeveMouth', 'contactBore'],
+  foldedFeatures: [...clampFeatures, 'contactDepth', 'contactOutside', ...outsideFeatures],
+  rules: [...clampRules, ...contactRules],
+  refuses: refusesTube,
+  fit: (input) => [
+    jacketEntry(input, 'handle'),
+    ...clampRange(input, clampOf(input)),
+    ...conductorsInContacts(input, 'lug'),
+  ],
+  strip: (input) => stripCores(input, seat, (lip) => shellRings(input, lip)),
+  parts,
+  relief: () => null,
+  steps,
+};

@@ -1,0 +1,268 @@
+import { droopDb, longestAudioRun, runCapacitance, upperCorner } from '../audio/audio-run.ts';
+import { pickupResponse } from '../audio/pickup.ts';
+import { conductorOf, resistancePerMetre } from '../cable/conductors.ts';
+import { lineFigures } from '../cable/line-figures.ts';
+import type { LayeredCable } from '../cable/cable.ts';
+import { lightingLimits } from '../bus/lighting-bus.ts';
+import type { House } from '../house/house.ts';
+import { leadCable } from '../lead/lead-cable.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { endsOfPiece } from '../lead/lead.ts';
+import type { Explained, Term } from '../quantity/explained.ts';
+import { awgFromArea } from '../quantity/gauge.ts';
+import { dampingFactor, longestRun, speakerLoss } from '../speaker/speaker-line.ts';
+
+/** A figure of a lead that carries audio, data or power to a loudspeaker. */
+export interface SignalFigure {
+  readonly label: string;
+  readonly figure: Explained;
+  readonly verdict: 'fits' | 'tight' | 'does not fit' | null;
+  /** What it means at the bench. */
+  readonly note: string;
+}
+
+/** Highest frequency of audio, hertz, and the droop that is spoken of there, dB. */
+const audioTop = 20e3;
+const audioDroop = 0.5;
+/** Level loss of a speaker lead: aimed at, and at most, dB (house defaults); loop at most 5 % of the load. */
+const speakerDb = { target: 0.5, limit: 1 } as const;
+const loopShare = 0.05;
+
+/** A usual magnetic pickup with its controls open, into an amplifier. Engineering values. */
+const usualPickup = {
+  resistance: 6e3,
+  inductance: 3,
+  selfCapacitance: 100e-12,
+  volumePot: 250e3,
+  volumePosition: 1,
+  tone: { resistance: 250e3, capacitance: 22e-9 },
+  amplifierInput: 1e6,
+};
+
+const assumed = (label: string, value: number, kind: Term['kind']): Term => ({
+  label,
+  value,
+  kind,
+  assumed: true,
+});
+
+/** Longest way that a signal of a lead takes, metres: its piece's legs together. */
+function longestPiece(lead: Lead) {
+  const long = (legIds: readonly string[]) =>
+    legIds.reduce((sum, id) => sum + lead.legs.find((leg) => leg.id === id)!.finishedLength, 0);
+  const piece = lead.pieces.reduce((a, b) => (long(b.legIds) > long(a.legIds) ? b : a));
+  return { cable: leadCable(lead, piece.cableId), length: long(piece.legIds), piece };
+}
+
+/** Figures of the Line lab for this lead: corner and droop, resonance, level loss and damping, or what a bus allows. */
+export function signalFigures(lead: Lead, house: House): SignalFigure[] {
+  const { cable, length, piece } = longestPiece(lead);
+  switch (lead.signal) {
+    case 'balanced':
+    case 'unbalanced':
+    case 'stereo':
+      return audioFigures(lead, cable, length);
+    case 'speaker':
+      return speakerFigures(lead, cable, length, endsOfPiece(lead, piece)[0]!, house);
+    case 'lighting':
+      return lightingFigures(cable, length, house);
+    default:
+      return [];
+  }
+}
+
+function audioFigures(lead: Lead, cable: LayeredCable, length: number): SignalFigure[] {
+  const { systemImpedance: source, load } = lead.requirement;
+  const { perMetre, between } = runCapacitance(cable, lead.signal === 'balanced' ? 'balanced' : 'unbalanced');
+  const capacitance = perMetre * length;
+  const corner = upperCorner(source, load.re, capacitance);
+  const droop = droopDb(audioTop, corner);
+  const terms = [
+    assumed('Source', source, 'resistance'),
+    assumed('Load', load.re, 'resistance'),
+    { label: `Capacitance ${between}`, value: capacitance, kind: 'capacitance' as const, assumed: true },
+  ];
+  const origin = 'source impedance with cable capacitance, first order';
+  const figures: SignalFigure[] = [
+    {
+      label: 'Upper corner',
+      figure: { value: corner, kind: 'frequency', formula: '1 / (2 pi R C)', terms, source: origin },
+      verdict: droop <= audioDroop ? 'fits' : 'tight',
+      note: `${droop < 0.05 ? 'less than 0.1' : droop.toFixed(1)} dB down at 20 kHz`,
+    },
+    {
+      label: 'Longest run',
+      figure: {
+        value: longestAudioRun(audioDroop, audioTop, source, load.re, perMetre),
+        kind: 'length',
+        formula: 'C for the droop / C per metre',
+        terms: [...terms, assumed('Droop at 20 kHz', audioDroop, 'decibel')],
+        source: origin,
+      },
+      verdict: null,
+      note: 'of this cable, for 0.5 dB at 20 kHz',
+    },
+  ];
+  if (cable.structure !== 'coax' || cable.conductiveLayer === 0) return figures;
+  const { resonance } = pickupResponse({ ...usualPickup, cableCapacitance: capacitance });
+  if (!resonance) return figures;
+  return [
+    ...figures,
+    {
+      label: 'Resonance with a pickup',
+      figure: {
+        value: resonance.frequency,
+        kind: 'frequency',
+        formula: 'peak of pickup, volume control, cable and input',
+        terms: [terms[2]!, assumed('Pickup coil, mH', usualPickup.inductance * 1e3, 'ratio')],
+        source: 'circuit of the Line lab with a usual magnetic pickup',
+      },
+      verdict: null,
+      note: `${resonance.heightDb.toFixed(1)} dB high; more cable moves it down`,
+    },
+  ];
+}
+
+/** Loop resistance per metre of the cores that are used, paralleled ones together. */
+function speakerLoop(lead: Lead, cable: LayeredCable, end: LeadEnd, house: House) {
+  const at = (contact: string) => lead.pinPlan.filter((c) => c.endId === end.id && c.contact === contact);
+  const contacts = [
+    ...new Set(lead.pinPlan.filter((c) => c.endId === end.id).map(({ contact }) => contact)),
+  ].slice(0, 2);
+  const sides = contacts.map((contact) => {
+    const cores = at(contact).map(({ conductor }) => conductor);
+    return {
+      ohms: 1 / cores.reduce((sum, id) => sum + 1 / resistancePerMetre(cable, id, house.roomCelsius), 0),
+      area: cores.reduce((sum, id) => sum + conductorOf(cable, id).area, 0),
+    };
+  });
+  return {
+    perMetre: sides.reduce((sum, { ohms }) => sum + ohms, 0),
+    area: Math.min(...sides.map(({ area }) => area)),
+  };
+}
+
+function speakerFigures(
+  lead: Lead,
+  cable: LayeredCable,
+  length: number,
+  end: LeadEnd,
+  house: House,
+): SignalFigure[] {
+  const { systemImpedance, load } = lead.requirement;
+  if (lead.pinPlan.length === 0) return [];
+  const { perMetre, area } = speakerLoop(lead, cable, end, house);
+  const line = {
+    length,
+    loopResistance: perMetre,
+    loopInductance: 0,
+    amplifierOutput: systemImpedance,
+    load: { model: 'resistive', resistance: load.re } as const,
+  };
+  const loop = perMetre * length;
+  const loss = speakerLoss(line, 1000).levelLossDb;
+  const loopTerm: Term = { label: 'Loop of the cable', value: loop, kind: 'resistance', assumed: true };
+  const loadTerm = assumed('Load', load.re, 'resistance');
+  return [
+    {
+      label: 'Loop resistance',
+      figure: {
+        value: loop,
+        kind: 'resistance',
+        formula: 'R(T) out and back, paralleled cores together',
+        terms: [
+          { label: 'Length', value: length, kind: 'length' },
+          assumed('Room', house.roomCelsius, 'temperature'),
+          { label: 'Copper of one side, mm2', value: area * 1e6, kind: 'ratio', assumed: true },
+        ],
+        source: 'direct current, nominal copper',
+      },
+      verdict: loop <= loopShare * load.re ? 'fits' : 'tight',
+      note: `like one core of AWG ${Math.round(awgFromArea(area))}; at most ${(loopShare * 100).toFixed(0)} % of the load`,
+    },
+    {
+      label: 'Level loss',
+      figure: {
+        value: loss,
+        kind: 'decibel',
+        formula: '20 lg (V without cable / V with it)',
+        terms: [loopTerm, loadTerm, assumed('Amplifier output', systemImpedance, 'resistance')],
+        source: 'voltage divider',
+      },
+      verdict: loss <= speakerDb.target ? 'fits' : loss <= speakerDb.limit ? 'tight' : 'does not fit',
+      note: `target ${speakerDb.target} dB, limit ${speakerDb.limit} dB`,
+    },
+    {
+      label: 'Damping at the loudspeaker',
+      figure: {
+        value: dampingFactor(line, load.re),
+        kind: 'ratio',
+        formula: 'load / (amplifier output + loop)',
+        terms: [loopTerm, loadTerm],
+        source: 'nominal impedances',
+      },
+      verdict: null,
+      note: 'above about 20 nobody hears more',
+    },
+    {
+      label: 'Longest run',
+      figure: {
+        value: longestRun(speakerDb.target, perMetre, load.re, systemImpedance),
+        kind: 'length',
+        formula: 'loop for the loss / loop per metre',
+        terms: [loadTerm, assumed('Level loss', speakerDb.target, 'decibel')],
+        source: 'voltage divider',
+      },
+      verdict: null,
+      note: `of this cable, for ${speakerDb.target} dB`,
+    },
+  ];
+}
+
+function lightingFigures(cable: LayeredCable, length: number, house: House): SignalFigure[] {
+  const { impedance } = lineFigures(cable);
+  const reflected = Math.abs((impedance - lightingLimits.impedance) / (impedance + lightingLimits.impedance));
+  const core = cable.structure === 'cores' ? cable.coreColours[0]! : 'centre';
+  const loop = 2 * resistancePerMetre(cable, core, house.roomCelsius) * length;
+  return [
+    {
+      label: 'Length of the bus',
+      figure: {
+        value: length,
+        kind: 'length',
+        formula: 'this lead; all leads of a line add up',
+        terms: [{ label: 'Most of one line', value: lightingLimits.length, kind: 'length' }],
+        source: 'house default for EIA-485 at 250 kbit/s',
+      },
+      verdict: length <= lightingLimits.length ? 'fits' : 'does not fit',
+      note: `at most ${lightingLimits.length} m of one line, ${lightingLimits.unitLoads} unit loads, branches to ${lightingLimits.stub} m`,
+    },
+    {
+      label: 'Echo of the cable',
+      figure: {
+        value: reflected,
+        kind: 'ratio',
+        formula: '|Z - 120| / (Z + 120)',
+        terms: [assumed('Impedance of the pair', impedance, 'resistance')],
+        source: 'reflection where the line changes',
+      },
+      verdict: reflected <= 0.07 ? 'fits' : reflected <= 0.15 ? 'tight' : 'does not fit',
+      note: reflected <= 0.07 ? 'made for 120 ohm' : 'not a 120-ohm cable: edges ring on a long line',
+    },
+    {
+      label: 'Loop resistance',
+      figure: {
+        value: loop,
+        kind: 'resistance',
+        formula: '2 R(T)',
+        terms: [
+          { label: 'Length', value: length, kind: 'length' },
+          assumed('Room', house.roomCelsius, 'temperature'),
+        ],
+        source: 'direct current, nominal copper',
+      },
+      verdict: null,
+      note: 'a terminator at the far end reads 120 ohm and this',
+    },
+  ];
+}

@@ -1,0 +1,236 @@
+import { twistedDiameter } from '../cable/conductors.ts';
+import type { FeatureName } from '../connector/features.ts';
+import { featureTerm, featureValue } from '../connector/gauge-card.ts';
+import type { AnyEndInput, ContactJoint, PieceConductor } from '../method/method.ts';
+import type { Term } from '../quantity/explained.ts';
+import type { SectionRing } from './section.ts';
+import type { CoreRoute, StripPlan } from './strip-plan.ts';
+import type { CutDraft } from './write-strip.ts';
+import { clearanceTerm, lengthOf, writeStrip } from './write-strip.ts';
+
+/** How the contacts of an end take their conductors. */
+export interface CoreSeat {
+  /** A cup is filled, a lug is passed through, a clamp closes on bare strands. */
+  readonly fixing: 'cup' | 'lug' | 'clamp';
+  /** The feature that says where a contact's mouth lies, from the rear lip. */
+  readonly mouthOf: (contact: string) => FeatureName;
+  /** Bare metal that may show before the contact; insulation never enters it. */
+  readonly gap: number;
+  /** Kept free at the bottom of a cup or clamp; how far past the hole of a lug, negative. */
+  readonly bottom: number;
+}
+
+/** The jacket stands this far out of what holds it, metres: its edge is seen. Engineering value. */
+export const pastClamp = 1e-3;
+/** Cores are this much longer than the shield tail, so that it takes the pull and not they. Engineering value. */
+const tailPull = 1.5e-3;
+/** What is left of a spare core that is folded back under a shrink. Engineering value. */
+const foldedBack = 12e-3;
+
+const source =
+  'seated joint: jacket in its clamp, core along its way to the contact, bare in it to its bottom';
+
+/** Where the rear lip lies against the jacket edge: the clamp's front and a little, or the breakout where nothing clamps. */
+export function rearLipOf({ card }: AnyEndInput): { value: number; terms: Term[] } {
+  if (card.features.breakout)
+    return { value: featureValue(card, 'breakout'), terms: [featureTerm(card, 'breakout')] };
+  const front = featureTerm(card, 'clampFront');
+  return {
+    value: -(front.value + pastClamp),
+    terms: [
+      { ...front, value: -front.value },
+      { ...clearanceTerm('Jacket past the clamp', -pastClamp), assumed: true },
+    ],
+  };
+}
+
+/** Bare metal of a joint twisted into one, metres across. */
+export function bareDiameter({ conductors }: ContactJoint): number {
+  const [only, second] = conductors;
+  if (!second) return only!.diameter;
+  return twistedDiameter(conductors.reduce((sum, { area }) => sum + area, 0));
+}
+
+const isTail = ({ conductors }: ContactJoint) => conductors.every(({ kind }) => kind === 'shield');
+
+/** The conductors of a joint in words: white and white 2. */
+export function conductorNames(conductors: readonly PieceConductor[]): string {
+  const many = new Set(conductors.map(({ pieceId }) => pieceId)).size > 1;
+  return conductors.map(({ label, pieceId }) => (many ? `${label} of ${pieceId}` : label)).join(' and ');
+}
+
+interface Way {
+  readonly joint: ContactJoint;
+  readonly mouth: { value: number; terms: Term[] };
+  readonly depth: Term;
+}
+
+/** From the jacket edge to a contact's mouth, the fan-out across included. */
+function wayTo(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): Way {
+  const { card } = input;
+  const lip = rearLipOf(input);
+  const along = featureTerm(card, seat.mouthOf(joint.contact.id));
+  const straight = lip.value + along.value;
+  const across = card.features.breakout ? 0 : Math.hypot(...joint.contact.at);
+  const fan = Math.hypot(straight, across) - straight;
+  const slack =
+    isTail(joint) || input.house.practice.shieldTail !== 'shorter than the cores' ? 0 : tailSlack(input);
+  return {
+    joint,
+    depth: featureTerm(card, 'contactDepth'),
+    mouth: {
+      value: straight + fan + slack,
+      terms: [
+        ...lip.terms,
+        along,
+        ...(fan > 0.05e-3
+          ? [{ ...clearanceTerm('Fanned out to the contact', fan, 'f'), assumed: true }]
+          : []),
+        ...(slack > 0
+          ? [
+              {
+                ...clearanceTerm('Longer than the shield tail, so that the tail takes the pull', slack),
+                assumed: true,
+              },
+            ]
+          : []),
+      ],
+    },
+  };
+}
+
+const tailSlack = ({ joints }: AnyEndInput) => (joints.some(isTail) ? tailPull : 0);
+
+/** Cuts of one joint: where the insulation ends, and where the metal. */
+function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way): CutDraft[] {
+  const name = conductorNames(joint.conductors);
+  const insulation = Math.max(...joint.conductors.map(({ insulation: over }) => over ?? 0));
+  const gap = clearanceTerm('Gap before the contact', seat.gap);
+  const bottom = clearanceTerm(seat.bottom < 0 ? 'Through the lug' : 'Free at the bottom', seat.bottom);
+  const end: CutDraft = {
+    layer: isTail(joint) ? 'tail' : 'core',
+    of: isTail(joint) ? '' : name,
+    label: isTail(joint) ? 'Shield tail end' : `Core end, ${name}`,
+    position: lengthOf(
+      mouth.value + depth.value - seat.bottom,
+      'way to the contact + p - b',
+      [...mouth.terms, depth, bottom],
+      source,
+    ),
+    plus: Math.max(Math.abs(seat.bottom), seat.gap),
+    minus: Math.max(0.3e-3, 0.3 * depth.value),
+    tooLong: endTooLong[seat.fixing],
+    tooShort: 'Too little metal stands in the contact to be held.',
+  };
+  if (isTail(joint)) return [end];
+  return [
+    {
+      layer: 'insulation',
+      of: name,
+      label: `Insulation end, ${name}`,
+      position: lengthOf(mouth.value - seat.gap, 'way to the contact - g', [...mouth.terms, gap], source),
+      plus: seat.gap,
+      minus: Math.max(0.5e-3, insulation - seat.gap),
+      tooLong:
+        seat.fixing === 'clamp'
+          ? 'The clamp closes on insulation: no contact, or one that works loose.'
+          : 'Insulation stands in the solder: it melts, and the joint is cold.',
+      tooShort: 'Bare metal shows beyond the contact and can touch its neighbour.',
+    },
+    end,
+  ];
+}
+
+const endTooLong: Readonly<Record<CoreSeat['fixing'], string>> = {
+  cup: 'It meets the bottom of the cup before the insulation is near: bare metal shows.',
+  lug: 'It stands out of the lug and can reach its neighbour or the shell.',
+  clamp: 'It meets the bottom of the clamp, and bare metal shows before it.',
+};
+
+function routesOf(input: AnyEndInput, seat: CoreSeat, ways: readonly Way[]): CoreRoute[] {
+  const joined = ways.map(({ joint, mouth, depth }): CoreRoute => {
+    const tail = isTail(joint);
+    const over = Math.max(...joint.conductors.map(({ insulation }) => insulation ?? 0));
+    const bare = bareDiameter(joint);
+    return {
+      label: conductorNames(joint.conductors),
+      kind: tail ? 'shield' : 'core',
+      colour: joint.conductors[0]!.colour,
+      contact: joint.contact.id,
+      mouth: mouth.value,
+      insulationEnd: mouth.value - seat.gap,
+      end: mouth.value + depth.value - seat.bottom,
+      bare,
+      outside: Math.max(over, bare + 0.4e-3),
+    };
+  });
+  const fold = input.house.practice.spareCore === 'fold back';
+  const spares = input.spares.map((spare): CoreRoute => ({
+    label: spare.label,
+    kind: spare.kind,
+    colour: spare.colour,
+    contact: null,
+    mouth: fold ? foldedBack : 0,
+    insulationEnd: fold ? foldedBack : 0,
+    end: fold ? foldedBack : 0,
+    bare: spare.diameter,
+    outside: spare.insulation ?? spare.diameter,
+  }));
+  return [...joined, ...spares];
+}
+
+/**
+ * Strip of an end with several contacts, metres from the jacket edge toward the tip: for each contact the way to its
+ * mouth, where the insulation ends short of it and where the metal ends in it. Cores and shield tail differ where
+ * their contacts do.
+ */
+export function stripCores(
+  input: AnyEndInput,
+  seat: CoreSeat,
+  rings: (lip: number) => SectionRing[],
+): StripPlan {
+  const ways = input.joints.map((joint) => wayTo(input, seat, joint));
+  const lip = rearLipOf(input).value;
+  const { card } = input;
+  const cuts = ways.flatMap((way) => cutsOf(seat, way));
+  return writeStrip(
+    {
+      endId: input.endId,
+      rearLip: lip,
+      covered: card.features.clampFront ? featureValue(card, 'clampFront') + pastClamp : 0,
+      cuts: [...conductiveLayerCut(input), ...cuts],
+      section: rings(lip),
+      routes: routesOf(input, seat, ways),
+      planes: [
+        { label: 'jacket edge', at: 0 },
+        { label: 'rear lip', at: lip },
+        { label: 'tip', at: lip + featureValue(card, 'lipToTip') },
+      ],
+      // Cores are cut to the connector that lies beside them, under the eye.
+      cutWith: 'coring',
+    },
+    input.house,
+  );
+}
+
+/** The conductive layer of instrument cable goes right back: left on, it bridges core and shield. */
+function conductiveLayerCut({ cable }: AnyEndInput): CutDraft[] {
+  if (cable.structure !== 'coax' || cable.conductiveLayer === 0) return [];
+  const left = 0.5e-3;
+  return [
+    {
+      layer: 'conductive layer',
+      label: 'Conductive layer end',
+      position: lengthOf(
+        left,
+        'flush with the jacket',
+        [clearanceTerm('Left before the jacket edge', left)],
+        'custom of the trade',
+      ),
+      plus: 1e-3,
+      minus: left,
+      tooLong: 'It touches the hot contact or its solder: a leak that takes the treble and hums.',
+      tooShort: 'The jacket edge is cut into.',
+    },
+  ];
+}

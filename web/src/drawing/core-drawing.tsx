@@ -1,0 +1,195 @@
+import type { JudgedStrip } from '@gorvane/core/strip/measured.ts';
+import type { CoreRoute, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
+import { tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
+import { useElementSize } from '@mantine/hooks';
+import { useLengthTexts } from '../controls/length.tsx';
+import { toleranceText } from './strip-drawing.tsx';
+import { wirePaint } from './wire-colour.ts';
+import './drawing.css';
+
+interface CoreDrawingProps {
+  readonly plan: StripPlan;
+  readonly jacket: number;
+  readonly judged?: JudgedStrip | undefined;
+  /** The contact that this step is about; all when left out. */
+  readonly contact?: string | undefined;
+  readonly title: string;
+}
+
+/** Cable shown behind the jacket edge, metres. */
+const behind = 9e-3;
+const rowHeight = 62;
+/** Room for the words at the right, pixels. */
+const words = 210;
+
+/**
+ * Cores and shield tail from the jacket edge to their contacts, to scale along the cable, fanned out so that each can be read:
+ * where the insulation ends, where the metal ends, and the contact that takes it.
+ */
+export function CoreDrawing({ plan, jacket, judged, contact, title }: CoreDrawingProps) {
+  const { ref, width: measured } = useElementSize();
+  const width = measured || 700;
+  const { routes } = plan;
+  const front = Math.max(...routes.map(({ end }) => end));
+  const scale = Math.min(26_000, (width - words - 24) / (behind + front + 2e-3));
+  const height = 40 + routes.length * rowHeight;
+  const middle = 20 + (routes.length * rowHeight) / 2;
+  const x = (metres: number) => 8 + (metres + behind) * scale;
+  const half = Math.min((jacket * scale) / 2, middle - 8);
+  return (
+    <div ref={ref}>
+      <svg
+        className="drawing"
+        viewBox={`0 0 ${width} ${height}`}
+        height={height}
+        role="img"
+        aria-label={describe(plan, title)}
+      >
+        {routes.map((route, index) => (
+          <Core
+            key={`${route.label} ${route.contact}`}
+            route={route}
+            y={20 + (index + 0.5) * rowHeight}
+            from={{ x: x(0), y: middle + ((index + 0.5) / routes.length - 0.5) * half * 1.5 }}
+            x={x}
+            scale={scale}
+            faint={contact !== undefined && route.contact !== contact}
+          />
+        ))}
+        <rect className="jacket" x={8} y={middle - half} width={x(0) - 8} height={2 * half} rx={3} />
+        <text x={12} y={middle + 5} fontSize={14} fontWeight={600} style={{ fill: '#fff' }}>
+          jacket
+        </text>
+        <path
+          className="dimension"
+          d={`M ${x(0)} ${middle - half - 8} V ${height - 4}`}
+          strokeDasharray="2 3"
+        />
+        {routes.map((route, index) => (
+          <CoreWords
+            key={`${route.label} ${route.contact}`}
+            route={route}
+            cuts={plan.cuts.filter((cut) => belongs(cut, route))}
+            judged={judged}
+            x={width - words}
+            y={20 + (index + 0.5) * rowHeight}
+            strong={contact === undefined || route.contact === contact}
+          />
+        ))}
+      </svg>
+    </div>
+  );
+}
+
+const belongs = (cut: StripCut, route: CoreRoute) =>
+  route.kind === 'shield' ? cut.layer === 'tail' : cut.of === route.label;
+
+interface CoreProps {
+  readonly route: CoreRoute;
+  readonly y: number;
+  readonly from: { readonly x: number; readonly y: number };
+  readonly x: (metres: number) => number;
+  readonly scale: number;
+  readonly faint: boolean;
+}
+
+/** One core: out of the jacket, over to its row, insulation, bare metal, and the contact round it. */
+function Core({ route, y, from, x, scale, faint }: CoreProps) {
+  const thick = Math.max(5, Math.min(22, route.outside * scale));
+  const thin = Math.max(3, Math.min(thick - 2, route.bare * scale));
+  const paint = route.kind === 'shield' ? '#b9bdb9' : wirePaint(route.colour);
+  if (route.contact === null) {
+    const tip = x(route.end);
+    const loop = `M ${from.x} ${from.y} C ${tip} ${from.y}, ${tip + 26} ${y}, ${tip} ${y} H ${Math.max(from.x - 30, 20)}`;
+    return (
+      <g opacity={faint ? 0.3 : 1}>
+        <path d={loop} fill="none" stroke="#22272a" strokeWidth={thick + 2} />
+        <path d={loop} fill="none" stroke={paint} strokeWidth={thick} />
+        <rect className="shrink" x={from.x - 24} y={y - thick / 2 - 3} width={20} height={thick + 6} rx={2} />
+      </g>
+    );
+  }
+  const bend = x(Math.min(route.insulationEnd, route.mouth) * 0.6);
+  const way = `M ${from.x} ${from.y} C ${bend} ${from.y}, ${(from.x + bend) / 2} ${y}, ${bend} ${y} H ${x(route.insulationEnd)}`;
+  const cup = thick * 1.5;
+  return (
+    <g opacity={faint ? 0.3 : 1}>
+      <path
+        d={`M ${x(route.insulationEnd) - 2} ${y} H ${x(route.end)}`}
+        stroke="#22272a"
+        strokeWidth={thin + 2}
+      />
+      <path
+        d={`M ${x(route.insulationEnd) - 2} ${y} H ${x(route.end)}`}
+        stroke="var(--copper-metal)"
+        strokeWidth={thin}
+      />
+      <path d={way} fill="none" stroke="#22272a" strokeWidth={thick + 2} />
+      <path d={way} fill="none" stroke={paint} strokeWidth={thick} />
+      <path
+        d={`M ${x(route.mouth)} ${y - cup / 2} H ${x(route.end) + 10} V ${y + cup / 2} H ${x(route.mouth)}`}
+        fill="none"
+        stroke="var(--brass)"
+        strokeWidth={4}
+      />
+    </g>
+  );
+}
+
+function CoreWords({
+  route,
+  cuts,
+  judged,
+  x,
+  y,
+  strong,
+}: {
+  readonly route: CoreRoute;
+  readonly cuts: readonly StripCut[];
+  readonly judged: JudgedStrip | undefined;
+  readonly x: number;
+  readonly y: number;
+  readonly strong: boolean;
+}) {
+  const texts = useLengthTexts();
+  const isOut = judged?.cuts.some(({ cut, verdict }) => cuts.includes(cut) && verdict === 'Out');
+  return (
+    <g opacity={strong ? 1 : 0.45}>
+      <text x={x} y={y - 12} fontSize={15} fontWeight={700} className={isOut ? 'out' : undefined}>
+        {route.contact === null ? `${route.label}, spare` : `${route.contact}  ←  ${route.label}`}
+      </text>
+      {cuts.map((cut, index) => {
+        const { first } = texts({ metres: cut.position.value, tolerance: tighterTolerance(cut) });
+        return (
+          <text key={cut.label} x={x} y={y + 6 + index * 17} fontSize={14}>
+            <tspan className="soft">{wordOf[cut.layer] ?? cut.layer} </tspan>
+            <tspan className="figures" fontWeight={600}>
+              {first}
+            </tspan>
+            <tspan className="soft" fontSize={12}>{` ${toleranceText(cut)}`}</tspan>
+          </text>
+        );
+      })}
+      {route.contact === null && (
+        <text x={x} y={y + 6} fontSize={14} className="soft">
+          {route.end > 0 ? 'folded back under shrink' : 'cut flush'}
+        </text>
+      )}
+    </g>
+  );
+}
+
+const wordOf: Partial<Record<StripCut['layer'], string>> = {
+  insulation: 'insulation to',
+  core: 'metal to',
+  tail: 'tail to',
+};
+
+function describe(plan: StripPlan, title: string): string {
+  const cores = plan.routes.map(({ label, contact, insulationEnd, end }) =>
+    contact === null
+      ? `${label} spare`
+      : `${label} to ${contact}, insulation to ${(insulationEnd * 1e3).toFixed(1)} mm, metal to ${(end * 1e3).toFixed(1)} mm`,
+  );
+  return `${title}. From the jacket edge: ${cores.join('; ')}.`;
+}

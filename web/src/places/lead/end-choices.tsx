@@ -1,0 +1,86 @@
+import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import type { DeviceProfile } from '@gorvane/core/house/device.ts';
+import type { Lead, LeadEnd } from '@gorvane/core/lead/lead.ts';
+import { proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
+import { channelNames } from '@gorvane/core/lead/signal.ts';
+import { NativeSelect } from '@mantine/core';
+import { Link } from 'react-router';
+import { markerColours } from '../../drawing/wire-colour.ts';
+import type { Draft } from '../../draft/use-draft.ts';
+
+interface EndChoicesProps {
+  readonly lead: Draft<Lead>;
+  readonly end: LeadEnd;
+  readonly devices: readonly DeviceProfile[];
+}
+
+const turns = ['as the first end', 'a quarter to the right', 'opposite', 'a quarter to the left'];
+
+/** What an end with several contacts is asked for: the device that it goes to, its channel, its ring, which way it points. */
+export function EndChoices({ lead, end, devices }: EndChoicesProps) {
+  const { series, rightAngle, positions } = facts(end);
+  const change = (label: string, to: Partial<LeadEnd>, proposes = false) =>
+    lead.edit(`${label} of end ${end.name}`, (now) => {
+      const next = {
+        ...now,
+        ends: now.ends.map((other) => (other.id === end.id ? { ...other, ...to } : other)),
+      };
+      return proposes ? { ...next, pinPlan: proposePinPlan(next, devices) } : next;
+    });
+  const suiting = devices.filter((device) => device.seriesId === series.id && device.positions <= positions);
+  const single = series.kind === 'pins' && (series.layout === 'ts' || series.layout === 'phono');
+  return (
+    <div className="end-choices">
+      {series.kind === 'pins' && series.layout === 'row' && (
+        <NativeSelect
+          size="xs"
+          label={`Device at end ${end.name}`}
+          value={end.deviceId ?? ''}
+          data={[
+            {
+              value: '',
+              label: suiting.length > 0 ? 'none: order as counted' : 'none in House for this block',
+            },
+            ...suiting.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          onChange={({ currentTarget: { value } }) => change('device', { deviceId: value || null }, true)}
+        />
+      )}
+      {series.kind === 'pins' && series.layout === 'row' && (
+        <Link to="/house#devices">Device profiles in House</Link>
+      )}
+      {single && lead.record.signal === 'stereo' && (
+        <NativeSelect
+          size="xs"
+          label={`Channel of end ${end.name}`}
+          value={end.channel ?? ''}
+          data={[{ value: '', label: 'none' }, ...channelNames]}
+          onChange={({ currentTarget: { value } }) =>
+            change('channel', { channel: channelNames.find((name) => name === value) ?? null }, true)
+          }
+        />
+      )}
+      <NativeSelect
+        size="xs"
+        label={`Colour ring of end ${end.name}`}
+        value={end.marker ?? ''}
+        data={[{ value: '', label: 'none' }, ...markerColours]}
+        onChange={({ currentTarget: { value } }) => change('colour ring', { marker: value || null })}
+      />
+      {rightAngle && end.id !== lead.record.ends[0]!.id && (
+        <NativeSelect
+          size="xs"
+          label={`End ${end.name} points`}
+          value={String(end.quarterTurns)}
+          data={turns.map((label, value) => ({ value: String(value), label }))}
+          onChange={({ currentTarget: { value } }) => change('turn', { quarterTurns: Number(value) })}
+        />
+      )}
+    </div>
+  );
+}
+
+function facts(end: LeadEnd) {
+  const { series, rightAngle, contacts } = connectorById(end.connectorId);
+  return { series, rightAngle, positions: contacts.length };
+}
