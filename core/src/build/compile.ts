@@ -4,14 +4,23 @@ import type { House } from '../house/house.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import type { ThreadMoment, ThreadMove, ThreadPlan } from '../thread/plan.ts';
 import type { LeadPart } from '../thread/threaded-parts.ts';
-import { chokeEventId, closeEventId, shrinkEventId } from '../thread/threaded-parts.ts';
+import {
+  closeEventId,
+  fixEventId,
+  joinEventId,
+  shrinkEventId,
+  splitEventId,
+} from '../thread/threaded-parts.ts';
 import { sealFor } from '../fit/seal.ts';
 import { methodOf } from '../method/methods.ts';
 import type { LeadRecipe, RecipeInput } from './recipe.ts';
 import type { LayeredCable } from '../cable/cable.ts';
+import { isCoaxial } from '../connector/connector.ts';
 import type { Step, StepPart } from './step.ts';
 import { completeSteps } from './step-draft.ts';
 import { chokeSteps } from './choke-steps.ts';
+import { sleeveSteps } from './sleeve-steps.ts';
+import { joinSteps, splitShrinkSteps } from './split-steps.ts';
 import { cutSteps, finishSteps, phaseStep, proveStep, sealSteps, threadStep } from './whole-lead.ts';
 
 /** What the sequence of a whole lead is compiled from. `recipes` are by end id. */
@@ -77,20 +86,38 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
   const sealed = lead.ends.find(({ id }) => shrinkEventId(id) === event.id);
   if (sealed) {
     const part = input.parts.find(({ fixedBy }) => fixedBy === event.id);
-    const { cable, house } = input.recipes.get(sealed.id)!;
+    const { cable, house, connector, card } = input.recipes.get(sealed.id)!;
     const seal = sealFor(lead.environment, cable.jacket.diameter, house);
+    const couples = isCoaxial(connector) || connector.series.coupling !== 'none';
     return completeSteps(
       `${lead.id}/${sealed.id}`,
       sealed.id,
-      sealSteps(sealed, part, seal, house),
+      sealSteps(sealed, part, seal, house, { couples, crotch: card.features.breakout !== undefined }),
       lastOf(before),
     );
   }
-  const choke = lead.extraParts.find(
-    (extra) => extra.kind === 'choke' && chokeEventId(extra.id) === event.id,
-  );
-  if (choke?.kind === 'choke')
-    return completeSteps(`${lead.id}/${choke.id}`, null, chokeSteps(lead, choke), lastOf(before));
+  const node = lead.nodes.find(({ id }) => joinEventId(id) === event.id || splitEventId(id) === event.id);
+  if (node) {
+    const shrink = input.parts.find(({ fixedBy }) => fixedBy === event.id);
+    const drafts =
+      joinEventId(node.id) === event.id
+        ? joinSteps(lead, node.id, input.house)
+        : splitShrinkSteps(lead, node.id, shrink);
+    const required = requiredBefore(input, event.id);
+    return completeSteps(
+      lead.id,
+      null,
+      drafts.map((draft, index) => (index === 0 ? { ...draft, requires: required } : draft)),
+      lastOf(before),
+    );
+  }
+  const extra = lead.extraParts.find(({ id }) => fixEventId(id) === event.id);
+  if (extra?.kind === 'choke')
+    return completeSteps(`${lead.id}/${extra.id}`, null, chokeSteps(lead, extra), lastOf(before));
+  if (extra) {
+    const sleeve = input.parts.find(({ id }) => id === extra.id)!;
+    return completeSteps(`${lead.id}/${extra.id}`, null, sleeveSteps(sleeve, input.house), lastOf(before));
+  }
   const sleeves = input.parts.filter(({ kind }) => kind === 'label sleeve');
   const drafts =
     event.id === 'prove'

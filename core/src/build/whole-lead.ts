@@ -134,11 +134,17 @@ export function proveStep(): StepDraft {
 }
 
 /** Relief or seal over the rear of an end, by where the lead lives, and the look whether the coupling still turns. */
-export function sealSteps(end: LeadEnd, part: LeadPart | undefined, seal: Seal, house: House): StepDraft[] {
+export function sealSteps(
+  end: LeadEnd,
+  part: LeadPart | undefined,
+  seal: Seal,
+  house: House,
+  { couples, crotch }: { readonly couples: boolean; readonly crotch: boolean },
+): StepDraft[] {
   return [
-    ...(part ? [shrinkStep(end, part, seal, house)] : []),
+    ...(part ? [crotch ? crotchStep(end, part, seal, house) : shrinkStep(end, part, seal, house)] : []),
     ...(seal.tape ? [tapeStep(end, part !== undefined, seal)] : []),
-    couplingStep(end, part ? 'seal' : 'tape'),
+    ...(couples ? [couplingStep(end, part ? 'seal' : 'tape')] : []),
   ];
 }
 
@@ -165,6 +171,28 @@ function shrinkStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): Ste
       : 'Hot air and a hot body burn: hold the cable, let it cool. Never overheat PTFE: its fumes are toxic.',
     good: ['grips all round', 'even, no bubble', ...(lined ? ['adhesive shows all round'] : [])],
     bad: ['blister or scorch', 'over the coupling'],
+  };
+}
+
+/** Over the place where the cores leave the jacket. */
+function crotchStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): StepDraft {
+  const lined = seal.shrink === 'adhesive';
+  return {
+    name: 'seal',
+    stage: 'Finish',
+    title: `Shrink the crotch, end ${end.name}`,
+    text: {
+      firstTime: `Slide the shrink forward until it covers the jacket edge and the first of the cores, half and half. Heat from the jacket toward the cores, ${house.practice.heatSource === 'open flame' ? 'flame' : 'gun'} moving${lined ? ', until adhesive shows between the cores' : ', until it grips'}. Both cores come out equally long.`,
+      experienced: `Half on the jacket, half on the cores${lined ? ', adhesive between them' : ''}.`,
+    },
+    why: 'It keeps the jacket from running back and takes the bend off the cores.',
+    figures: part.cutLength
+      ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
+      : [],
+    tools: [{ label: 'Hot air', setting: 'shrink temperature, kept moving' }],
+    caution: 'Hot air burns: hold the cable, let it cool.',
+    good: ['covers the jacket edge', 'cores equally long'],
+    bad: ['blister or scorch', 'jacket edge seen'],
   };
 }
 

@@ -44,7 +44,7 @@ export function clampRange(input: AnyEndInput, part: string): FitCheck[] {
   return [
     judgeClearance({
       id: 'clamp closes',
-      label: `${part} closes on the jacket`,
+      label: `${capital(part)} closes on the jacket`,
       hole: holeTerm(input, 'clampMost'),
       shaft: jacket,
       free: 0.2 * mm,
@@ -55,7 +55,7 @@ export function clampRange(input: AnyEndInput, part: string): FitCheck[] {
     }),
     judgeClearance({
       id: 'clamp holds',
-      label: `${part} holds the jacket`,
+      label: `${capital(part)} holds the jacket`,
       hole: jacket,
       shaft: holeTerm(input, 'clampLeast'),
       free: 0.2 * mm,
@@ -81,7 +81,7 @@ export function conductorsInContacts(
     const across = insulated && first?.insulation ? first.insulation : bareDiameter(joint);
     return judgeClearance({
       id: `contact ${joint.contact.id}`,
-      label: `${name} in ${part} ${joint.contact.id}`,
+      label: `${capital(name)} in ${part} ${joint.contact.id}`,
       hole: holeTerm(input, 'contactBore'),
       shaft: cableTerm(
         many
@@ -101,3 +101,5 @@ export function conductorsInContacts(
     });
   });
 }
+
+const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);

@@ -165,7 +165,11 @@ function treeOf({
           })),
         ]
       : legs.map(({ id }, index) => ({ id: `cable ${names[index + 1]!}`, cableId, legIds: ['trunk', id] }));
-  return { nodes: [...endNodes, { id: 'split', kind: 'split' }], legs: [trunk, ...legs], pieces };
+  return {
+    nodes: [...endNodes, { id: 'split', kind: split === 'joined' ? 'splice' : 'split' }],
+    legs: [trunk, ...legs],
+    pieces,
+  };
 }
 
 /** At a joined split every leg takes the conductors of the trunk in their order: cores in turn, the shield on the shield. */

@@ -49,7 +49,8 @@ export interface EndInput<C extends LayeredCable = CoaxCable> {
 }
 
 /** How a part that slides on the cable looks from the side. */
-export type PartForm = 'ferrule' | 'nut' | 'ring' | 'coupling' | 'boot' | 'tube' | 'sleeve' | 'beads';
+export type PartForm =
+  'ferrule' | 'nut' | 'ring' | 'coupling' | 'boot' | 'tube' | 'sleeve' | 'beads' | 'braid';
 
 /** A part that the method wants on the cable before the end is closed. Metres. */
 export interface MethodPart {

@@ -86,7 +86,13 @@ function audioFigures(lead: Lead, cable: LayeredCable, length: number): SignalFi
   const figures: SignalFigure[] = [
     {
       label: 'Upper corner',
-      figure: { value: corner, kind: 'frequency', formula: '1 / (2 pi R C)', terms, source: origin },
+      figure: {
+        value: Number(corner.toPrecision(3)),
+        kind: 'frequency',
+        formula: '1 / (2 pi R C)',
+        terms,
+        source: origin,
+      },
       verdict: droop <= audioDroop ? 'fits' : 'tight',
       note: `${droop < 0.05 ? 'less than 0.1' : droop.toFixed(1)} dB down at 20 kHz`,
     },
@@ -94,7 +100,7 @@ function audioFigures(lead: Lead, cable: LayeredCable, length: number): SignalFi
       label: 'Longest run',
       figure: {
         value: longestAudioRun(audioDroop, audioTop, source, load.re, perMetre),
-        kind: 'length',
+        kind: 'distance',
         formula: 'C for the droop / C per metre',
         terms: [...terms, assumed('Droop at 20 kHz', audioDroop, 'decibel')],
         source: origin,
@@ -111,7 +117,7 @@ function audioFigures(lead: Lead, cable: LayeredCable, length: number): SignalFi
     {
       label: 'Resonance with a pickup',
       figure: {
-        value: resonance.frequency,
+        value: Number(resonance.frequency.toPrecision(3)),
         kind: 'frequency',
         formula: 'peak of pickup, volume control, cable and input',
         terms: [terms[2]!, assumed('Pickup coil, mH', usualPickup.inductance * 1e3, 'ratio')],
@@ -171,7 +177,7 @@ function speakerFigures(
         kind: 'resistance',
         formula: 'R(T) out and back, paralleled cores together',
         terms: [
-          { label: 'Length', value: length, kind: 'length' },
+          { label: 'Length', value: length, kind: 'distance' },
           assumed('Room', house.roomCelsius, 'temperature'),
           { label: 'Copper of one side, mm2', value: area * 1e6, kind: 'ratio', assumed: true },
         ],
@@ -208,7 +214,7 @@ function speakerFigures(
       label: 'Longest run',
       figure: {
         value: longestRun(speakerDb.target, perMetre, load.re, systemImpedance),
-        kind: 'length',
+        kind: 'distance',
         formula: 'loop for the loss / loop per metre',
         terms: [loadTerm, assumed('Level loss', speakerDb.target, 'decibel')],
         source: 'voltage divider',
@@ -229,9 +235,9 @@ function lightingFigures(cable: LayeredCable, length: number, house: House): Sig
       label: 'Length of the bus',
       figure: {
         value: length,
-        kind: 'length',
+        kind: 'distance',
         formula: 'this lead; all leads of a line add up',
-        terms: [{ label: 'Most of one line', value: lightingLimits.length, kind: 'length' }],
+        terms: [{ label: 'Most of one line', value: lightingLimits.length, kind: 'distance' }],
         source: 'house default for EIA-485 at 250 kbit/s',
       },
       verdict: length <= lightingLimits.length ? 'fits' : 'does not fit',
@@ -256,7 +262,7 @@ function lightingFigures(cable: LayeredCable, length: number, house: House): Sig
         kind: 'resistance',
         formula: '2 R(T)',
         terms: [
-          { label: 'Length', value: length, kind: 'length' },
+          { label: 'Length', value: length, kind: 'distance' },
           assumed('Room', house.roomCelsius, 'temperature'),
         ],
         source: 'direct current, nominal copper',

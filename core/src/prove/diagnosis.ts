@@ -35,7 +35,9 @@ export function diagnose(wiring: Wiring, measured: Partition, lastEndId?: string
     found = numberings
       .filter((numbering) => numbering.length <= size)
       .flatMap((numbering) =>
-        explainWith(wiring, numbering, measured, size).filter((faults) => faults.length === size),
+        explainWith(wiring, numbering, measured, size).filter(
+          (faults) => faults.length === size && shows(wiring, faults, measured),
+        ),
       );
   }
   if (found.length === 0)
@@ -48,6 +50,17 @@ export function diagnose(wiring: Wiring, measured: Partition, lastEndId?: string
     more: ranked.length > mostListed,
     proven: true,
   };
+}
+
+/** Whether faults together show what was measured: a spare core may serve two groups, which were searched apart. */
+function shows(wiring: Wiring, faults: readonly Fault[], measured: Partition): boolean {
+  const assignment = faults.reduce<Assignment>(
+    (now, fault) => misassign(wiring, now, fault),
+    plannedAssignment(wiring),
+  );
+  const open = new Set(faults.flatMap((fault) => (fault.kind === 'open' ? [fault.terminal] : [])));
+  const shorts = faults.flatMap((fault) => (fault.kind === 'short' ? [fault.points] : []));
+  return samePartition(partitionOf(wiring, assignment, open, shorts), measured);
 }
 
 function rankOf(wiring: Wiring, faults: readonly Fault[], lastEndId: string | undefined): number {

@@ -1,14 +1,21 @@
-import { leadCable } from '../lead/lead-cable.ts';
+import { branchesDiameter, legDiameter } from '../lead/bundle.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { AnyEndInput } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
-import { bundleDiameter } from './bundle.ts';
 import type { ThreadPreference } from './plan.ts';
 import type { ThreadEvent, ThreadRun } from './run.ts';
 import type { LeadPart } from './threaded-parts.ts';
-import { chokeEventId, closeEventId, labelEventId, proveEventId, shrinkEventId } from './threaded-parts.ts';
+import {
+  closeEventId,
+  fixEventId,
+  joinEventId,
+  labelEventId,
+  proveEventId,
+  shrinkEventId,
+  splitEventId,
+} from './threaded-parts.ts';
 
 /** The run of a lead as the planner takes it, ends that are already fitted closed and their parts fixed. */
 export function leadRun(
@@ -32,11 +39,7 @@ export function leadRun(
       fromNodeId: leg.fromNodeId,
       toNodeId: leg.toNodeId,
       length: leg.finishedLength,
-      diameter: bundleDiameter(
-        lead.pieces
-          .filter(({ legIds }) => legIds.includes(leg.id))
-          .map(({ cableId }) => leadCable(lead, cableId).jacket.diameter),
-      ),
+      diameter: legDiameter(lead, leg.id),
     })),
     parts,
     events,
@@ -47,7 +50,7 @@ export function leadRun(
 
 function nodeLabel(lead: Lead, nodeId: string): string {
   const end = lead.ends.find((candidate) => candidate.nodeId === nodeId);
-  return end ? `end ${end.name}` : nodeId;
+  return end ? `end ${end.name}` : `the ${nodeId}`;
 }
 
 /** Ends are closed in the order asked (else as listed), then the test, then what is shrunk; or relief before the test. */
@@ -68,25 +71,48 @@ function leadEvents(lead: Lead, inputs: ReadonlyMap<string, AnyEndInput>, house:
   const seals = sealFirst
     ? []
     : ends.flatMap((end) => sealOf(end, inputs, [closeEventId(end.id), proveEventId]));
-  const chokes = lead.extraParts
-    .filter(({ kind }) => kind === 'choke')
+  const joins = lead.nodes
+    .filter(({ kind }) => kind === 'splice')
     .map(({ id }): ThreadEvent => ({
-      id: chokeEventId(id),
-      label: 'the choke is fixed',
+      id: joinEventId(id),
+      label: 'the split is joined',
+      closes: { nodeId: id, diameter: joinedDiameter(lead, id) },
+      after: [],
+    }));
+  const fixed = lead.extraParts
+    .filter(({ kind }) => kind !== 'label sleeve')
+    .map(({ id, kind }): ThreadEvent => ({
+      id: fixEventId(id),
+      label: `the ${kind} is fixed`,
       after: close.map((event) => event.id),
     }));
   const prove: ThreadEvent = {
     id: proveEventId,
     label: 'the lead is proved',
-    after: [...close, ...chokes].map(({ id }) => id),
+    after: [...joins, ...close, ...fixed].map(({ id }) => id),
   };
+  const splits = lead.nodes
+    .filter(({ kind }) => kind !== 'end')
+    .map(({ id }): ThreadEvent => ({
+      id: splitEventId(id),
+      label: 'the split is shrunk',
+      after: [proveEventId],
+    }));
   return [
+    ...joins,
     ...close,
-    ...chokes,
+    ...fixed,
     prove,
+    ...splits,
     ...seals,
     { id: labelEventId, label: 'the label is shrunk', after: [proveEventId] },
   ];
+}
+
+/** A joined split with its sleeved joints side by side, metres: about a quarter over the thicker bundle. Engineering value. */
+function joinedDiameter(lead: Lead, nodeId: string): number {
+  const trunk = lead.legs.find(({ fromNodeId, toNodeId }) => fromNodeId === nodeId || toNodeId === nodeId)!;
+  return 1.25 * Math.max(legDiameter(lead, trunk.id), branchesDiameter(lead, nodeId, trunk.id));
 }
 
 /** Whether the rear of an end is shrunk or taped: it is wanted, and there is something behind the body to grip. */

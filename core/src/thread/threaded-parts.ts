@@ -1,10 +1,12 @@
-import { leadCable } from '../lead/lead-cable.ts';
+import { braidedSleeveById, sleeveCutLength, sleeveRange } from '../cut/braided-sleeve.ts';
+import { jacketsAcross } from '../fit/core-checks.ts';
 import type { ShrinkChoice } from '../fit/heat-shrink.ts';
 import { chooseShrink } from '../fit/heat-shrink.ts';
 import { sealFor } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
 import type { ExtraPart, Lead, LeadEnd } from '../lead/lead.ts';
-import { endById, legAtEnd, piecesAtEnd } from '../lead/lead.ts';
+import { branchesDiameter, legDiameter } from '../lead/bundle.ts';
+import { endById, legAtEnd } from '../lead/lead.ts';
 import type { AnyEndInput, AnyMethod, PartForm } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { Explained } from '../quantity/explained.ts';
@@ -20,6 +22,8 @@ export interface LeadPart extends ThreadPart {
   readonly ofMethod: boolean;
   /** Length to cut it to, where it is cut from stock. */
   readonly cutLength?: Explained;
+  /** It lies at a split or splice and not at an end. */
+  readonly nodeId?: string;
   /** The shop has nothing that fits: sizes are then those it would need. */
   readonly missing: boolean;
 }
@@ -30,7 +34,9 @@ export const closeEventId = (endId: string) => `${endId}/close`;
 export const shrinkEventId = (endId: string) => `${endId}/seal`;
 export const proveEventId = 'prove';
 export const labelEventId = 'label';
-export const chokeEventId = (partId: string) => `${partId}/fix`;
+export const fixEventId = (partId: string) => `${partId}/fix`;
+export const joinEventId = (nodeId: string) => `${nodeId}/join`;
+export const splitEventId = (nodeId: string) => `${nodeId}/seal`;
 
 /** All threaded parts of a lead, derived from the methods of its ends, its extras and its overrides. */
 export function threadedParts(
@@ -39,10 +45,20 @@ export function threadedParts(
   house: House,
 ): LeadPart[] {
   const ofEnds = lead.ends.flatMap((end) => partsOfEnd(lead, end, inputs.get(end.id)!));
-  const extras = lead.extraParts.map((extra) =>
-    extra.kind === 'choke' ? choke(lead, extra) : labelSleeve(lead, extra, house),
-  );
-  return [...ofEnds, ...extras].map((part) => ({ ...part, ...lead.partOverrides[part.id] }));
+  const extras = lead.extraParts.map((extra) => {
+    switch (extra.kind) {
+      case 'choke':
+        return choke(lead, extra);
+      case 'braided sleeve':
+        return braidedSleeve(lead, extra);
+      default:
+        return labelSleeve(lead, extra, house);
+    }
+  });
+  const splits = lead.nodes
+    .filter(({ kind }) => kind !== 'end')
+    .map(({ id }) => splitShrink(lead, id, house));
+  return [...ofEnds, ...splits, ...extras].map((part) => ({ ...part, ...lead.partOverrides[part.id] }));
 }
 
 /** Metres from the leg's first node for something at a distance from an end. */
@@ -83,7 +99,7 @@ export function reliefShrink(
   environment: Lead['environment'],
 ): { largest: number; covered: number; adhesive: boolean; choice: ShrinkChoice | undefined } | undefined {
   const relief = method.relief(input);
-  const jacket = input.cable.jacket.diameter;
+  const jacket = jacketsAcross(input);
   const seal = sealFor(environment, jacket, input.house);
   if (!relief || seal.shrink === 'none') return undefined;
   const largest = Math.max(relief.over, jacket);
@@ -150,6 +166,70 @@ function labelSleeve(lead: Lead, extra: ExtraPart, house: House): LeadPart {
   };
 }
 
+/** Trunk that the shrink of a split reaches over, and of the legs, metres. Engineering values. */
+const splitCover = { trunk: 20e-3, legs: 20e-3 } as const;
+
+/** The shrink over the crotch of a split: adhesive, so that it holds the legs together and keeps water out. */
+function splitShrink(lead: Lead, nodeId: string, house: House): LeadPart {
+  const trunk = lead.legs.find(({ fromNodeId, toNodeId }) => fromNodeId === nodeId || toNodeId === nodeId)!;
+  const thick = legDiameter(lead, trunk.id);
+  const legs = branchesDiameter(lead, nodeId, trunk.id);
+  const joined = lead.joins.some((join) => join.nodeId === nodeId);
+  const largest = Math.max(thick, legs) * (joined ? 1.25 : 1);
+  const choice = chooseShrink(house.shrink, {
+    largest,
+    smallest: Math.min(thick, legs),
+    covered: splitCover.trunk + splitCover.legs + (joined ? 40e-3 : 0),
+    adhesive: true,
+  });
+  const away = 5e-3;
+  return {
+    id: `${nodeId}/shrink`,
+    kind: 'split shrink',
+    form: 'tube',
+    ofMethod: false,
+    endId: lead.ends[0]!.id,
+    nodeId,
+    label: `${choice?.shrink.name ?? 'adhesive shrink'}, split`,
+    legId: trunk.id,
+    place: trunk.toNodeId === nodeId ? trunk.finishedLength - away : away,
+    opening: choice?.shrink.supplied ?? 1.1 * largest,
+    outside: choice?.shrink.outside ?? 1.2 * largest,
+    fixedOutside: largest + 1.5e-3,
+    fixedBy: splitEventId(nodeId),
+    cutLength: choice?.cutLength,
+    missing: choice === undefined,
+  };
+}
+
+/** A sleeve over a whole leg: it opens as far as its fibres let it. */
+function braidedSleeve(lead: Lead, extra: Extract<ExtraPart, { kind: 'braided sleeve' }>): LeadPart {
+  const end = endById(lead, extra.nearEndId);
+  const leg = lead.legs.find(({ id }) => id === extra.legId)!;
+  const sleeve = braidedSleeveById(extra.size);
+  const bundle = legDiameter(lead, extra.legId);
+  const { least, most } = sleeveRange(sleeve);
+  const fits = bundle >= least && bundle <= most;
+  return {
+    id: extra.id,
+    kind: 'braided sleeve',
+    form: 'braid',
+    ofMethod: false,
+    endId: end.id,
+    label: sleeve.name,
+    legId: extra.legId,
+    place: leg.finishedLength / 2,
+    opening: most,
+    outside: bundle + 1.5e-3,
+    fixedOutside: bundle + 1.5e-3,
+    fixedBy: fixEventId(extra.id),
+    cutLength: fits
+      ? sleeveCutLength(sleeve, bundle, Math.max(0.02, leg.finishedLength - 2 * extra.distance))
+      : undefined,
+    missing: !fits,
+  };
+}
+
 /** A stack of beads: ferrite is rigid, so it passes nothing that is thicker than its bore. */
 function choke(lead: Lead, extra: Extract<ExtraPart, { kind: 'choke' }>): LeadPart {
   const end = endById(lead, extra.nearEndId);
@@ -166,12 +246,12 @@ function choke(lead: Lead, extra: Extract<ExtraPart, { kind: 'choke' }>): LeadPa
     opening: extra.bead.bore,
     outside: extra.bead.outside,
     fixedOutside: extra.bead.outside,
-    fixedBy: chokeEventId(extra.id),
+    fixedBy: fixEventId(extra.id),
     missing: false,
   };
 }
 
-/** Largest jacket at an end, metres. */
+/** Over all jackets at an end, metres. */
 export function jacketAt(lead: Lead, end: LeadEnd): number {
-  return Math.max(...piecesAtEnd(lead, end).map(({ cableId }) => leadCable(lead, cableId).jacket.diameter));
+  return legDiameter(lead, legAtEnd(lead, end).id);
 }

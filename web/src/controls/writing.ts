@@ -14,6 +14,8 @@ export const FirstUnit = createContext<LengthUnit>('mm');
 
 const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string> = {
   length: (value, first) => formatLength(value, { first, digits: Math.abs(value) < 0.1 ? 2 : 1 }),
+  distance: (value, first) =>
+    first === 'mm' ? `${Number(value.toPrecision(3))} m` : `${Number((value / 0.3048).toPrecision(3))} ft`,
   frequency: formatFrequency,
   decibel: formatDecibels,
   'dB per 100 m': (value) => `${value.toFixed(1)} dB per 100 m`,

@@ -57,7 +57,7 @@ export function CoreDrawing({ plan, jacket, judged, contact, title }: CoreDrawin
           />
         ))}
         <rect className="jacket" x={8} y={middle - half} width={x(0) - 8} height={2 * half} rx={3} />
-        <text x={12} y={middle + 5} fontSize={14} fontWeight={600} style={{ fill: '#fff' }}>
+        <text x={18} y={middle + 5} fontSize={14} fontWeight={600} style={{ fill: '#fff' }}>
           jacket
         </text>
         <path

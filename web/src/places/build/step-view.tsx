@@ -2,7 +2,9 @@ import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { layersOfStep } from '@gorvane/core/build/strip-steps.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { PinConnector } from '@gorvane/core/connector/connector.ts';
+import { isCoaxial } from '@gorvane/core/connector/connector.ts';
+import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { Caution } from '../../controls/caution.tsx';
@@ -11,6 +13,7 @@ import { useLengthTexts } from '../../controls/length.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { useHouse } from '../../data/live.ts';
+import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
@@ -115,8 +118,37 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
       />
     );
   }
+  if (end && step.stage === 'Join' && !isCoaxial(end.connector))
+    return <JointDrawing step={step} end={end} connector={end.connector} />;
   if (end && step.stage === 'Join') return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />;
   return <Run plan={plan} progress={progress} />;
+}
+
+/** The face as it lies on the bench, with the contact of this joint, and the core that goes to it. */
+function JointDrawing({
+  step,
+  end,
+  connector,
+}: {
+  readonly step: Step;
+  readonly end: EndPlan;
+  readonly connector: PinConnector;
+}) {
+  const contact = /^joint (.+)$/.exec(step.name)?.[1];
+  return (
+    <div className="joint-drawing">
+      <PinFace
+        connector={connector}
+        side="solder side"
+        joints={end.input.joints}
+        contact={contact}
+        size={230}
+      />
+      <div>
+        <EndStrip plan={end.strip} cable={end.cable} contact={contact} title={`End ${end.end.name}`} />
+      </div>
+    </div>
+  );
 }
 
 function RecordedStrip({ step, plan, progress, unitId, onRecord, onGoOn }: StepViewProps) {
