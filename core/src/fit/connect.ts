@@ -1,4 +1,3 @@
-import type { DeviceProfile } from '../house/device.ts';
 import { conductorsOf } from '../cable/conductors.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { contactOf } from '../connector/connector.ts';
@@ -6,7 +5,7 @@ import type { GaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
-import { proposePinPlan } from '../lead/pin-plan.ts';
+import { houseChoices, proposePinPlan } from '../lead/pin-plan.ts';
 import { endInput } from '../method/end-input.ts';
 import { methodOf } from '../method/methods.ts';
 
@@ -65,7 +64,7 @@ export function connect(
 }
 
 /** The lead after its cable, an end or its signal was changed: its pin plan if all of it still exists, else the usual one. */
-export function refitPinPlan(lead: Lead, devices: readonly DeviceProfile[]): Lead {
+export function refitPinPlan(lead: Lead, house: House): Lead {
   const stands = lead.pinPlan.every(({ pieceId, conductor, endId, contact }) => {
     const piece = lead.pieces.find(({ id }) => id === pieceId);
     const end = lead.ends.find(({ id }) => id === endId);
@@ -76,5 +75,7 @@ export function refitPinPlan(lead: Lead, devices: readonly DeviceProfile[]): Lea
       connectorById(end.connectorId).contacts.some(({ id }) => id === contact)
     );
   });
-  return stands && lead.pinPlan.length > 0 ? lead : { ...lead, pinPlan: proposePinPlan(lead, devices) };
+  return stands && lead.pinPlan.length > 0
+    ? lead
+    : { ...lead, pinPlan: proposePinPlan(lead, house.devices, houseChoices(house)) };
 }

@@ -3,11 +3,11 @@ import type { Connector } from '../connector/connector.ts';
 import { isCoaxial } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card.ts';
 import { bagName, nominalGaugeCard } from '../connector/gauge-card.ts';
-import type { DeviceProfile } from '../house/device.ts';
+import type { House } from '../house/house.ts';
 import { firstRevision } from '../record/envelope.ts';
 import type { Join, Lead, Leg, Piece } from './lead.ts';
 import type { PinPlanChoices } from './pin-plan.ts';
-import { plainChoices, proposePinPlan } from './pin-plan.ts';
+import { houseChoices, plainChoices, proposePinPlan } from './pin-plan.ts';
 import type { Channel, Signal } from './signal.ts';
 import { conductorsOf } from '../cable/conductors.ts';
 import { leadCable } from './lead-cable.ts';
@@ -53,7 +53,7 @@ export function makeLead(
   request: LeadRequest,
   newId: () => string,
   now: string,
-  devices: readonly DeviceProfile[] = [],
+  house: Pick<House, 'devices' | 'practice'> | null = null,
 ): { lead: Lead; cards: GaugeCard[] } {
   const asked = [request.near, ...request.far];
   const cards = new Map<string, GaugeCard>();
@@ -108,7 +108,10 @@ export function makeLead(
   const joined = { ...bare, joins: joinsOf(bare) };
   const lead = {
     ...joined,
-    pinPlan: proposePinPlan(joined, devices, { ...plainChoices, ...request.pinPlan }),
+    pinPlan: proposePinPlan(joined, house?.devices ?? [], {
+      ...(house ? houseChoices(house) : plainChoices),
+      ...request.pinPlan,
+    }),
   };
   return { lead, cards: [...cards.values()] };
 }

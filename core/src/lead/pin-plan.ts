@@ -3,6 +3,7 @@ import { conductorsOf } from '../cable/conductors.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { DeviceProfile } from '../house/device.ts';
 import { deviceRoles } from '../house/device.ts';
+import type { House } from '../house/house.ts';
 import { leadCable } from './lead-cable.ts';
 import type { Connection, Lead, LeadEnd, Piece } from './lead.ts';
 import { endsOfPiece } from './lead.ts';
@@ -49,6 +50,11 @@ export interface PinPlanChoices {
 }
 
 export const plainChoices: PinPlanChoices = { cold: 'tied', secondPair: 'wire', shield: 'every end' };
+
+/** What house practice says of pin plans that are made now; those that stand are not touched. */
+export function houseChoices({ practice }: Pick<House, 'practice'>): PinPlanChoices {
+  return { ...plainChoices, secondPair: practice.secondPair };
+}
 
 /**
  * The usual pin plan for what a lead carries: conductors to contacts that mean the same at every end that a piece

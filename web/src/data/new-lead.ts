@@ -42,8 +42,7 @@ export async function createLeadOf({
   ...request
 }: LeadRequest & { readonly quantity: number }): Promise<string> {
   const now = timeNow();
-  const { devices } = await requireHouse();
-  const { lead, cards } = makeLead(request, newId, now, devices);
+  const { lead, cards } = makeLead(request, newId, now, await requireHouse());
   await database.transaction(
     'rw',
     [database.leads, database.gaugeCards, database.orders, database.units, database.house],

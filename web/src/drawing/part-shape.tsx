@@ -17,6 +17,7 @@ const classOf: Readonly<Record<LeadPart['form'], string>> = {
   tube: 'shrink',
   sleeve: 'sleeve',
   beads: 'ferrite',
+  braid: 'braided',
 };
 
 /** Tallest that a part is drawn, pixels: the writing needs its room. */
@@ -27,7 +28,7 @@ export function PartShape({ part, x, length, scale, ghost }: PartShapeProps) {
   const { form } = part;
   const loose = form === 'tube' || form === 'sleeve' ? part.fixedOutside : part.outside;
   const height = Math.min(loose * scale, form === 'beads' ? tallest * 0.8 : tallest);
-  const square = form !== 'tube' && form !== 'sleeve' && form !== 'beads';
+  const square = form !== 'tube' && form !== 'sleeve' && form !== 'beads' && form !== 'braid';
   return (
     <g className={ghost ? 'ghost' : undefined}>
       <rect
@@ -62,6 +63,17 @@ function Marks({ form, x, length, height }: MarksProps) {
       return <path d={across([0.15, 0.3, 0.45, 0.6, 0.75, 0.9])} stroke="#6d7471" />;
     case 'nut':
       return <path d={`M ${x} ${top / 2} h ${length} M ${x} ${-top / 2} h ${length}`} stroke="#6d7471" />;
+    case 'braid':
+      return (
+        <path
+          d={Array.from(
+            { length: Math.floor(length / 8) },
+            (_, n) => `M ${x + n * 8} ${top} l 8 ${height} m -8 0 l 8 ${-height}`,
+          ).join(' ')}
+          stroke="#8d9391"
+          strokeWidth={1}
+        />
+      );
     case 'beads':
       return <path d={across([0.25, 0.5, 0.75])} stroke="#9a9f9c" />;
     case 'sleeve':

@@ -10,6 +10,7 @@ const lengths: Readonly<Record<LeadPart['form'], number>> = {
   tube: 62,
   sleeve: 74,
   beads: 46,
+  braid: 120,
 };
 /** Between the parts of an end, and where the first lies: closed, they sit in and behind the connector. */
 const between = { open: 12, closed: 6 };
@@ -48,7 +49,7 @@ function placed({ parts, closed }: RunSide, room: number, factor: number): Place
     const length = lengths[form];
     // A coupling that is on its body is drawn with the connector.
     if (closed && form === 'coupling') return { id, x: -length, length };
-    if (form === 'sleeve' || form === 'beads') along += awayFromEnd;
+    if (form === 'sleeve' || form === 'beads' || form === 'braid') along += awayFromEnd;
     const x = along;
     along += length + between[state];
     return { id, x, length };

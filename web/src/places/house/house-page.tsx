@@ -8,6 +8,7 @@ import { QuantityField } from '../../controls/quantity-field.tsx';
 import type { Draft } from '../../draft/use-draft.ts';
 import { useHouseDraft } from '../../draft/use-draft.ts';
 import { DataPanel } from './data-panel.tsx';
+import { Devices } from './devices.tsx';
 import { Practice } from './practice.tsx';
 import './house.css';
 
@@ -25,6 +26,7 @@ export function HousePage() {
         <Benches house={house} />
         <Practice house={house} />
         <Shop house={house} />
+        <Devices house={house} />
         <DataPanel />
       </div>
     </>

@@ -87,8 +87,7 @@ export function ChooseInputs(props: StageProps) {
     [plan.ends, isRadio, house.record],
   );
   const all: readonly Connector[] = isRadio ? coaxConnectors : pinConnectors;
-  const { devices } = house.record;
-  const refit = (now: Lead) => refitPinPlan(now, devices);
+  const refit = (now: Lead) => refitPinPlan(now, house.record);
   const chooseCable = (pieceIds: readonly string[], chosen: string) =>
     edit('cable', (now) => {
       const pieces = now.pieces.map((piece) =>
@@ -160,7 +159,7 @@ export function ChooseInputs(props: StageProps) {
               Find another end
             </Link>
           ) : (
-            <EndChoices lead={lead} end={end} devices={devices} />
+            <EndChoices lead={lead} end={end} house={house.record} />
           )}
         </div>
       ))}

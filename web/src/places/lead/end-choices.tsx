@@ -1,7 +1,7 @@
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
-import type { DeviceProfile } from '@gorvane/core/house/device.ts';
+import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead, LeadEnd } from '@gorvane/core/lead/lead.ts';
-import { proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
+import { houseChoices, proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
 import { channelNames } from '@gorvane/core/lead/signal.ts';
 import { NativeSelect } from '@mantine/core';
 import { Link } from 'react-router';
@@ -11,13 +11,14 @@ import type { Draft } from '../../draft/use-draft.ts';
 interface EndChoicesProps {
   readonly lead: Draft<Lead>;
   readonly end: LeadEnd;
-  readonly devices: readonly DeviceProfile[];
+  readonly house: House;
 }
 
 const turns = ['as the first end', 'a quarter to the right', 'opposite', 'a quarter to the left'];
 
 /** What an end with several contacts is asked for: the device that it goes to, its channel, its ring, which way it points. */
-export function EndChoices({ lead, end, devices }: EndChoicesProps) {
+export function EndChoices({ lead, end, house }: EndChoicesProps) {
+  const { devices } = house;
   const { series, rightAngle, positions } = facts(end);
   const change = (label: string, to: Partial<LeadEnd>, proposes = false) =>
     lead.edit(`${label} of end ${end.name}`, (now) => {
@@ -25,7 +26,7 @@ export function EndChoices({ lead, end, devices }: EndChoicesProps) {
         ...now,
         ends: now.ends.map((other) => (other.id === end.id ? { ...other, ...to } : other)),
       };
-      return proposes ? { ...next, pinPlan: proposePinPlan(next, devices) } : next;
+      return proposes ? { ...next, pinPlan: proposePinPlan(next, devices, houseChoices(house)) } : next;
     });
   const suiting = devices.filter((device) => device.seriesId === series.id && device.positions <= positions);
   const single = series.kind === 'pins' && (series.layout === 'ts' || series.layout === 'phono');

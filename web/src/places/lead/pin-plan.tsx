@@ -2,7 +2,7 @@ import type { PinCheck } from '@gorvane/core/fit/pin-plan-checks.ts';
 import { connect, PinPlanError } from '@gorvane/core/fit/connect.ts';
 import type { Strand } from '@gorvane/core/fit/connect.ts';
 import type { PinPlanChoices } from '@gorvane/core/lead/pin-plan.ts';
-import { plainChoices, proposePinPlan, signalEnd } from '@gorvane/core/lead/pin-plan.ts';
+import { houseChoices, proposePinPlan, signalEnd } from '@gorvane/core/lead/pin-plan.ts';
 import { roleOf } from '@gorvane/core/lead/signal.ts';
 import { conductorsAtEnd } from '@gorvane/core/method/end-input.ts';
 import type { PieceConductor } from '@gorvane/core/method/method.ts';
@@ -76,7 +76,10 @@ export function PinPlan(props: StageProps) {
             setRefused(undefined);
             lead.edit(`pin plan: ${preset.label}`, (now) => ({
               ...now,
-              pinPlan: proposePinPlan(now, house.record.devices, { ...plainChoices, ...preset.choices }),
+              pinPlan: proposePinPlan(now, house.record.devices, {
+                ...houseChoices(house.record),
+                ...preset.choices,
+              }),
             }));
           }}
         />

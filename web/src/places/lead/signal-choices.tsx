@@ -1,5 +1,5 @@
 import { signals, signalName } from '@gorvane/core/lead/signal.ts';
-import { proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
+import { houseChoices, proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { NativeSelect } from '@mantine/core';
@@ -44,7 +44,10 @@ export function SignalChoices({ lead, house }: StageProps) {
         onChange={({ currentTarget: { value } }) =>
           edit('what it carries', (now) => {
             const next = { ...now, signal: signals.find((signal) => signal === value)! };
-            return { ...next, pinPlan: proposePinPlan(next, house.record.devices) };
+            return {
+              ...next,
+              pinPlan: proposePinPlan(next, house.record.devices, houseChoices(house.record)),
+            };
           })
         }
       />

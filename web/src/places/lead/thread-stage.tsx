@@ -1,3 +1,4 @@
+import { braidedSleeves, sleeveRange } from '@gorvane/core/cut/braided-sleeve.ts';
 import type { ThreadMove, ThreadReason } from '@gorvane/core/thread/plan.ts';
 import type { Freeing } from '@gorvane/core/thread/refusal.ts';
 import { stepPart } from '@gorvane/core/build/compile.ts';
@@ -183,6 +184,7 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
           }))
         }
       />
+      <SleeveChoice lead={lead} plan={plan} />
       <h3>Parts of this lead</h3>
       <table className="plain-table">
         <tbody>
@@ -211,5 +213,46 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
         </tbody>
       </table>
     </aside>
+  );
+}
+
+/** A braided sleeve over the cable or the trunk: only sizes that go over it. */
+function SleeveChoice({ lead, plan }: Pick<StageProps, 'lead' | 'plan'>) {
+  const { record, edit } = lead;
+  const [leg] = plan.run.legs;
+  const fitting = braidedSleeves.filter((sleeve) => {
+    const { least, most } = sleeveRange(sleeve);
+    return leg!.diameter >= least && leg!.diameter <= most;
+  });
+  const chosen = record.extraParts.find(({ kind }) => kind === 'braided sleeve');
+  return (
+    <NativeSelect
+      label="Braided sleeve"
+      description={`over ${mm(leg!.diameter)}${record.legs.length > 1 ? ', the trunk' : ''}`}
+      value={chosen?.kind === 'braided sleeve' ? chosen.size : ''}
+      data={[{ value: '', label: 'none' }, ...fitting.map(({ id, name }) => ({ value: id, label: name }))]}
+      onChange={({ currentTarget: { value } }) =>
+        edit('braided sleeve', (now) => {
+          const others = now.extraParts.filter(({ kind }) => kind !== 'braided sleeve');
+          return {
+            ...now,
+            extraParts:
+              value === ''
+                ? others
+                : [
+                    ...others,
+                    {
+                      id: 'braided-sleeve',
+                      kind: 'braided sleeve' as const,
+                      legId: now.legs[0]!.id,
+                      nearEndId: now.ends[0]!.id,
+                      distance: 0.05,
+                      size: value,
+                    },
+                  ],
+          };
+        })
+      }
+    />
   );
 }
