@@ -66,7 +66,7 @@ export const houseSchema = envelopeSchema.extend({
     sleeveCut: z.enum(['measure first', 'fit over-long, then cut']).default('measure first'),
     sleeveHold: z.enum(['shrink', 'shrink and adhesive']).default('shrink'),
     /** Checks that this house does not ask for; the certificate says so. */
-    leaveOut: z.array(z.enum(['resistance', 'insulation'])),
+    leaveOut: z.array(z.enum(['resistance', 'insulation', 'family'])),
   }),
   theme: z.enum(['paper', 'night']),
   stepDepth: z.enum(['first time', 'experienced']),

@@ -3,6 +3,7 @@ import { stepSchema } from '../build/step.ts';
 import { gaugeCardSchema } from '../connector/gauge-card.ts';
 import { houseSchema } from '../house/house.ts';
 import { leadSchema } from '../lead/lead.ts';
+import { familyCheckSchema } from '../prove/family-checks.ts';
 import { expectedPathSchema } from '../prove/resistance.ts';
 import { stripPlanSchema } from '../strip/strip-plan.ts';
 import type { LeadPlan } from './lead-plan.ts';
@@ -17,6 +18,8 @@ export const frozenPlanSchema = z.object({
   steps: z.array(stepSchema),
   strips: z.array(stripPlanSchema),
   limits: z.array(expectedPathSchema),
+  /** What its family is proved by beside that. */
+  family: z.array(familyCheckSchema).default([]),
   /** Cable in the finished lead, metres, by piece id. */
   lengths: z.record(z.string(), z.number()),
 });
@@ -41,6 +44,7 @@ export function freezePlan(plan: LeadPlan, house: House): FrozenPlan {
     steps: [...plan.steps],
     strips: plan.ends.map(({ strip }) => strip),
     limits: [...plan.paths],
+    family: [...plan.family],
     lengths: Object.fromEntries(plan.lengths),
   };
 }

@@ -29,6 +29,8 @@ import { matchAt } from '../line/lead-match.ts';
 import type { PowerLimit } from '../line/power-rating.ts';
 import { powerLimits } from '../line/power-rating.ts';
 import { reflectionOf, swrOf } from '../line/reflection.ts';
+import type { FamilyCheck } from '../prove/family-checks.ts';
+import { familyChecks } from '../prove/family-checks.ts';
 import type { ExpectedPath, PieceLengths } from '../prove/resistance.ts';
 import { expectedPaths } from '../prove/resistance.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
@@ -83,6 +85,8 @@ export interface LeadPlan {
   /** Cable in the finished lead by piece, metres. */
   readonly lengths: PieceLengths;
   readonly paths: readonly ExpectedPath[];
+  /** What its family is proved by beside continuity, resistance and insulation. */
+  readonly family: readonly FamilyCheck[];
 }
 
 /** The lead is too short for its ends, or a card is missing: no plan can be made, and nothing is guessed. */
@@ -135,6 +139,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House):
     steps: withheld.length > 0 ? [] : compileSteps({ lead, house, thread, parts, cuts, recipes }),
     lengths,
     paths: expectedPaths(lead, lengths, house.roomCelsius),
+    family: familyChecks(lead, lengths, house),
   };
 }
 

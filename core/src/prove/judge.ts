@@ -32,3 +32,14 @@ export function judgeAtLeast(reading: number | undefined, limit: number, uncerta
   if (reading + uncertainty < limit) return { ...base, verdict: 'Out', reason: 'beyond the limit' };
   return { ...base, verdict: 'Not yet', reason: 'too close to call' };
 }
+
+/** A reading that must lie between two limits: the nearer one decides. */
+export function judgeBetween(
+  reading: number | undefined,
+  [least, most]: readonly [number, number],
+  uncertainty: number,
+): Judged {
+  const low = judgeAtLeast(reading, least, uncertainty);
+  const high = judgeAtMost(reading, most, uncertainty);
+  return low.verdict === 'Good' ? high : low;
+}

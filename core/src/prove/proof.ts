@@ -5,7 +5,8 @@ import type { Verdict } from '../strip/measured.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { diagnose } from './diagnosis.ts';
 import type { Judged } from './judge.ts';
-import { judgeAtLeast, judgeAtMost, meterUncertainty } from './judge.ts';
+import type { FamilyCheck } from './family-checks.ts';
+import { judgeAtLeast, judgeAtMost, judgeBetween, meterUncertainty } from './judge.ts';
 import { leadWiring } from './lead-wiring.ts';
 import type { Readings } from './reading.ts';
 import { findPair, isConnected, ohmsOf, openAtLeast } from './reading.ts';
@@ -54,6 +55,7 @@ export function prove(
   readings: Readings,
   house: House,
   lastEndId?: string,
+  family: readonly FamilyCheck[] = [],
 ): Proof {
   const wiring = leadWiring(lead);
   const planned = plannedPartition(wiring);
@@ -68,6 +70,7 @@ export function prove(
   const checks = [
     continuity,
     ...paths.map((path) => resistanceCheck(path, readings, house)),
+    ...family.map((check) => familyCheck(check, readings, house)),
     insulationCheck(lead, readings, house),
   ];
   const complete = pairs.every(({ read }) => read !== undefined);
@@ -136,6 +139,25 @@ function resistanceCheck(path: ExpectedPath, readings: Readings, house: House): 
     verdict: judged.verdict,
     leftOut: judged.reason === 'not measured' && house.practice.leaveOut.includes('resistance'),
     detail: judged.reason,
+    judged,
+  };
+}
+
+function familyCheck(
+  { id, label, min, max, how }: FamilyCheck,
+  readings: Readings,
+  house: House,
+): ProofCheck {
+  const found = readings.family?.[id];
+  const value = found === undefined ? undefined : (found ?? Infinity);
+  const uncertainty = value !== undefined && Number.isFinite(value) ? 0.01 * value : 0;
+  const judged = judgeBetween(value, [min, max], uncertainty);
+  return {
+    id,
+    label,
+    verdict: judged.verdict,
+    leftOut: judged.reason === 'not measured' && house.practice.leaveOut.includes('family'),
+    detail: judged.reason === 'not measured' ? `not measured: ${how}` : judged.reason,
     judged,
   };
 }

@@ -16,6 +16,8 @@ export const readingsSchema = z.object({
   pairs: z.array(pairReadingSchema),
   /** Insulation centre to shell at the test voltage, ohm; null above the meter's range. */
   insulationOhms: z.number().min(0).nullable().optional(),
+  /** What this family of leads is proved by beside that, SI, by the id of the check; null for open. */
+  family: z.record(z.string(), z.number().min(0).nullable()).optional(),
 });
 
 export type PairReading = z.infer<typeof pairReadingSchema>;

@@ -2,6 +2,8 @@ import { lineFigures } from '../cable/line-figures.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { Random } from '../quantity/random.ts';
+import { lightingLimits } from '../bus/lighting-bus.ts';
+import type { FamilyCheck } from './family-checks.ts';
 import type { Fault } from './fault.ts';
 import { misassign, plannedAssignment } from './fault.ts';
 import { leadWiring } from './lead-wiring.ts';
@@ -39,19 +41,12 @@ function resistorsOf(
   { lead, lengths, celsius, faults }: VirtualLead,
   wiring: Wiring,
 ): { resistors: Resistor[]; nodes: number } {
-  const topological = faults.filter(
-    (fault): fault is Fault => fault.kind !== 'high resistance' && fault.kind !== 'leak',
-  );
-  const assignment = topological.reduce(
-    (now, fault) => misassign(wiring, now, fault),
-    plannedAssignment(wiring),
-  );
-  const open = new Set(topological.flatMap((fault) => (fault.kind === 'open' ? [fault.terminal] : [])));
+  const assignment = seatedNow({ lead, lengths, celsius, faults }, wiring);
   const first = wiring.points.length;
   const resistors: Resistor[] = [];
   wiring.terminals.forEach((_, index) => {
     const point = assignment[index]!;
-    if (point !== null && !open.has(index)) {
+    if (point !== null) {
       const extra = faults.reduce(
         (sum, fault) =>
           fault.kind === 'high resistance' && fault.terminal === index ? sum + fault.ohms : sum,
@@ -85,6 +80,7 @@ export function testVirtualLead(
   by: string,
   instrument: string,
   random: Random,
+  family: readonly FamilyCheck[] = [],
 ): Readings {
   const wiring = leadWiring(virtual.lead);
   const { resistors, nodes } = resistorsOf(virtual, wiring);
@@ -99,6 +95,7 @@ export function testVirtualLead(
       ohms: Number.isFinite(ohms) ? noisy(ohms) : null,
     };
   });
+  const leak = virtual.faults.find((fault) => fault.kind === 'leak')?.ohms;
   const planned = plannedPartition(wiring);
   const indexOf = new Map(wiring.points.map(({ id }, index) => [id, index]));
   const shorted = pairs.some(
@@ -109,9 +106,55 @@ export function testVirtualLead(
     instrument,
     celsius: virtual.celsius,
     pairs,
-    insulationOhms: shorted ? 0 : insulationOhms * (1 + 0.1 * (random() - 0.5)),
+    ...(family.length > 0
+      ? {
+          family: Object.fromEntries(
+            family.map((check) => [check.id, familyReading(virtual, wiring, check)]),
+          ),
+        }
+      : {}),
+    insulationOhms: shorted ? 0 : (leak ?? insulationOhms) * (1 + 0.1 * (random() - 0.5)),
   };
 }
+
+/** Two cores of different pairs, or a pair of which one core is open here: so much of the capacitance of a pair. Engineering value. */
+const splitShare = 0.55;
+
+/** What a meter reads for a family's own check: a terminator put on at the far end, or the capacitance of a pair. */
+function familyReading(virtual: VirtualLead, wiring: Wiring, check: FamilyCheck): number | null {
+  const near = virtual.lead.ends[0]!;
+  const points = check.contacts.map((contact) =>
+    wiring.points.findIndex(({ id }) => id === `${near.id}.${contact}`),
+  );
+  const [a, b] = points as [number, number];
+  const { resistors, nodes } = resistorsOf(virtual, wiring);
+  if (check.quantity === 'resistance') {
+    const planned = plannedPartition(wiring);
+    const far = (point: number) =>
+      wiring.points.findIndex(({ endId }, index) => endId !== near.id && planned[index] === planned[point]);
+    const terminated = [...resistors, { a: far(a), b: far(b), ohms: lightingLimits.impedance }];
+    const ohms = networkResistance(terminated, nodes, a, b);
+    return Number.isFinite(ohms) ? ohms : null;
+  }
+  const assignment = seatedNow(virtual, wiring);
+  const strandAt = (point: number) => wiring.terminals[assignment.indexOf(point)];
+  const [first, second] = [strandAt(a), strandAt(b)];
+  const whole = (check.min + check.max) / 2;
+  if (!first || !second) return strayCapacitance;
+  const pairOf = (conductor: number) => wiring.conductors[conductor]!.pair;
+  return pairOf(first.conductor) === pairOf(second.conductor) ? whole : splitShare * whole;
+}
+
+/** Terminals on points with all faults in, those that are open on none. */
+function seatedNow({ faults }: VirtualLead, wiring: Wiring): (number | null)[] {
+  const topological = faults.filter(isTopological);
+  const seated = topological.reduce((now, fault) => misassign(wiring, now, fault), plannedAssignment(wiring));
+  const open = new Set(topological.flatMap((fault) => (fault.kind === 'open' ? [fault.terminal] : [])));
+  return seated.map((point, terminal) => (open.has(terminal) ? null : point));
+}
+
+const isTopological = (fault: InjectedFault): fault is Fault =>
+  fault.kind !== 'high resistance' && fault.kind !== 'leak';
 
 /** Stray capacitance of a connector with nothing behind it, farads. Engineering value. */
 export const strayCapacitance = 2e-12;

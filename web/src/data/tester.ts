@@ -16,5 +16,11 @@ export function readWithTester(
     celsius: frozen.house.roomCelsius,
     faults: settings.faults,
   };
-  return testVirtualLead(virtual, by, `simulated tester, seed ${settings.seed}`, seededRandom(settings.seed));
+  return testVirtualLead(
+    virtual,
+    by,
+    `simulated tester, seed ${settings.seed}`,
+    seededRandom(settings.seed),
+    frozen.family,
+  );
 }

@@ -175,6 +175,12 @@ const questions: readonly Question<School>[] = [
   ),
 ];
 
+const leftOutNames: Readonly<Record<Practices['leaveOut'][number], string>> = {
+  resistance: 'resistance of every path',
+  insulation: 'insulation',
+  family: 'terminator and pairs of lighting leads',
+};
+
 /** What a practice makes of every lead that can be planned. */
 async function changesOf(before: House, after: House): Promise<PracticeChange[]> {
   const leads = (await database.leads.toArray()).filter(({ deleted }) => !deleted);
@@ -196,7 +202,7 @@ export function Practice({ house: { record, edit } }: PanelProps) {
     edit(label, (now) => ({ ...now, practice: { ...now.practice, ...change } }));
     void changesOf(record, after).then((changes) => setSaid({ key, changes }));
   };
-  const leaveOut = (check: 'resistance' | 'insulation', asked: boolean) =>
+  const leaveOut = (check: Practices['leaveOut'][number], asked: boolean) =>
     practise('leaveOut', `${check} check`, {
       leaveOut: asked
         ? record.practice.leaveOut.filter((other) => other !== check)
@@ -221,11 +227,11 @@ export function Practice({ house: { record, edit } }: PanelProps) {
       </div>
       <div>
         <p>Checks that a proof asks for; one left out is said on the certificate</p>
-        {(['resistance', 'insulation'] as const).map((check) => (
+        {(['resistance', 'insulation', 'family'] as const).map((check) => (
           <Checkbox
             key={check}
             mt={6}
-            label={check === 'resistance' ? 'resistance of every path' : 'insulation'}
+            label={leftOutNames[check]}
             checked={!record.practice.leaveOut.includes(check)}
             onChange={({ currentTarget: { checked } }) => leaveOut(check, checked)}
           />

@@ -1,10 +1,9 @@
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
-import { endOfFault } from '@gorvane/core/prove/fault.ts';
 import type { NextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
 import { nextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
-import { firstStepOfEnd } from '@gorvane/core/prove/repair.ts';
+import { repairOf } from '@gorvane/core/prove/repair.ts';
 import type { PieceLengths } from '@gorvane/core/prove/resistance.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import { formatCapacitance } from '@gorvane/core/quantity/capacitance.ts';
@@ -38,7 +37,7 @@ export function DiagnosisList({ lead, lengths, proof, steps, onGoBack }: Diagnos
         {explanations.map(({ faults }) => (
           <li key={JSON.stringify(faults)}>
             {faults.map((fault) => {
-              const target = firstStepOfEnd(steps, endOfFault(proof.wiring, fault));
+              const target = repairOf(lead, proof.wiring, steps, fault)?.target;
               return (
                 <div key={JSON.stringify(fault)} className="stage-head">
                   <div style={{ flex: 1 }}>
@@ -71,7 +70,7 @@ const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(
 function wordNext(next: NextMeasurement): string {
   switch (next.code) {
     case 'capacitance from each end':
-      return `Capacitance, centre to shell, from each end. About ${formatCapacitance(next.whole)}: the break is at the other end. Only ${formatCapacitance(next.stray)} or so: it is at this end. In between: in the cable, in proportion.`;
+      return `Capacitance between the open conductor and the others, from each end. About ${formatCapacitance(next.whole)}: the break is at the other end. Only ${formatCapacitance(next.stray)} or so: it is at this end. In between: in the cable, in proportion.`;
     case 'resistance from each end':
       return 'Resistance into the short from each end, four-wire: the lower one is nearer to it.';
     case 'look at each end':

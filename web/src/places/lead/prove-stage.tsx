@@ -8,7 +8,7 @@ import { endOfFault } from '@gorvane/core/prove/fault.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
-import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
+import { repairOf } from '@gorvane/core/prove/repair.ts';
 import { Button } from '@mantine/core';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -139,7 +139,7 @@ function useUnitProof({ view, frozen, house }: Pick<ProveUnitProps, 'view' | 'fr
   const readings = draft ?? recorded?.readings ?? none;
   const lastEndId =
     progress.steps.findLast(({ id, endId }) => endId && progress.done.has(id))?.endId ?? undefined;
-  const proof = prove(frozen.lead, frozen.limits, readings, frozen.house, lastEndId);
+  const proof = prove(frozen.lead, frozen.limits, readings, frozen.house, lastEndId, frozen.family);
   const proveStep = progress.steps.find(({ stage }) => stage === 'Prove')!;
   const isDue = !progress.current || progress.current.id === proveStep.id || progress.done.has(proveStep.id);
   return {
@@ -178,11 +178,10 @@ function ProveUnit(props: ProveUnitProps) {
     if (proof.verdict === 'Good') void navigate(`/build/${unit.id}`);
   };
   const goBack = async (fault: Fault) => {
-    const endId = endOfFault(proof.wiring, fault);
-    const target = firstStepOfEnd(progress.steps, endId);
-    if (!target) return;
+    const repair = repairOf(frozen.lead, proof.wiring, progress.steps, fault);
+    if (!repair) return;
     const reason = wordFault(frozen.lead, proof.wiring, fault);
-    const rework = reworkTo(target, proveStep.id, remakeCost(progress.steps, endId), reason);
+    const rework = reworkTo(repair.target, proveStep.id, repair.cost, reason);
     await recordHappenings(unit.id, () => (table.recordedAt ? [rework] : [proved, rework]));
     setReadings(null);
     void navigate(`/build/${unit.id}`);
@@ -213,6 +212,7 @@ function ProveUnit(props: ProveUnitProps) {
           proof={proof}
           readings={readings}
           limits={frozen.limits}
+          family={frozen.family}
           onReadings={setReadings}
         />
         <h2>Map and matrix</h2>

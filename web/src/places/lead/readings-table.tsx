@@ -1,6 +1,8 @@
+import type { FamilyCheck } from '@gorvane/core/prove/family-checks.ts';
 import type { PairCheck, Proof } from '@gorvane/core/prove/proof.ts';
 import type { PairReading, Readings } from '@gorvane/core/prove/reading.ts';
 import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
+import { formatCapacitance, parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
 import { SegmentedControl } from '@mantine/core';
 import { Figure } from '../../controls/figure.tsx';
@@ -12,11 +14,12 @@ interface ReadingsTableProps {
   readonly proof: Proof;
   readonly readings: Readings;
   readonly limits: readonly ExpectedPath[];
+  readonly family: readonly FamilyCheck[];
   readonly onReadings: (readings: Readings) => void;
 }
 
 /** Ticks or ohms for every pair, and the insulation. Ohms count before a tick. */
-export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: ReadingsTableProps) {
+export function ReadingsTable({ unitId, proof, readings, limits, family, onReadings }: ReadingsTableProps) {
   const { points } = proof.wiring;
   const write = (pair: PairCheck, change: Partial<PairReading>) =>
     onReadings(withPair(readings, points[pair.from]!.id, points[pair.to]!.id, change));
@@ -86,8 +89,18 @@ export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: R
                 </tr>
               );
             })}
+            {family.map((check) => (
+              <FamilyRow
+                key={check.id}
+                check={check}
+                unitId={unitId}
+                proof={proof}
+                readings={readings}
+                onReadings={onReadings}
+              />
+            ))}
             <tr>
-              <th scope="row">Insulation, centre to shell</th>
+              <th scope="row">Insulation, least of all pairs planned open</th>
               <td />
               <td>
                 <QuantityField
@@ -116,6 +129,56 @@ export function ReadingsTable({ unitId, proof, readings, limits, onReadings }: R
         four wires.
       </p>
     </section>
+  );
+}
+
+/** A reading that only this family of leads is proved by. */
+function FamilyRow({
+  check,
+  unitId,
+  proof,
+  readings,
+  onReadings,
+}: { readonly check: FamilyCheck } & Pick<
+  ReadingsTableProps,
+  'unitId' | 'proof' | 'readings' | 'onReadings'
+>) {
+  const found = readings.family?.[check.id];
+  const write = check.quantity === 'resistance' ? formatResistance : formatCapacitance;
+  const read = (text: string): number | null | undefined => {
+    if (text.trim() === '') return undefined;
+    return check.quantity === 'resistance' ? ohmsFrom(text) : parseCapacitance(text);
+  };
+  return (
+    <tr>
+      <th scope="row">
+        {check.label}
+        <div className="soft">{check.how}</div>
+      </th>
+      <td />
+      <td>
+        <QuantityField
+          aria-label={check.label}
+          field={`prove/${unitId}/${check.id}`}
+          written={found === undefined ? '' : found === null ? 'open' : write(found)}
+          onRead={(text) => {
+            const { [check.id]: _old, ...others } = readings.family ?? {};
+            const value = read(text);
+            onReadings({
+              ...readings,
+              instrument: 'by hand',
+              family: value === undefined ? others : { ...others, [check.id]: value },
+            });
+          }}
+        />
+      </td>
+      <td className="reading">
+        {write(check.min)} to {write(check.max)}
+      </td>
+      <td>
+        <VerdictMark verdict={proof.checks.find(({ id }) => id === check.id)!.verdict} />
+      </td>
+    </tr>
   );
 }
 

@@ -66,23 +66,27 @@ export function Tester({ unitId, frozen, by, onReadings }: TesterProps) {
   );
 }
 
-/** One of each kind that a coax lead can have, at each end. */
+/** Two points or terminals side by side. */
+const neighbours = (items: readonly number[]) =>
+  items.slice(1).map((item, index) => [items[index]!, item] as const);
+
+/** What usually goes wrong at each end: opens, neighbours that touch or leak, conductors changed over, bad joints. */
 function possibleFaults(wiring: Wiring): InjectedFault[] {
-  const opens = wiring.terminals.map((_, terminal): InjectedFault => ({ kind: 'open', terminal }));
-  const bad = wiring.terminals.map((_, terminal): InjectedFault => ({
-    kind: 'high resistance',
-    terminal,
-    ohms: 0.4,
-  }));
+  const seated = wiring.terminals.flatMap(({ point }, terminal) => (point === null ? [] : [terminal]));
   const endIds = [...new Set(wiring.points.map(({ endId }) => endId))];
+  const opens = seated.map((terminal): InjectedFault => ({ kind: 'open', terminal }));
+  const bad = seated.map((terminal): InjectedFault => ({ kind: 'high resistance', terminal, ohms: 0.4 }));
   const perEnd = endIds.flatMap((endId): InjectedFault[] => {
     const points = wiring.points.flatMap((point, index) => (point.endId === endId ? [index] : []));
-    const terminals = wiring.terminals.flatMap((terminal, index) =>
-      terminal.endId === endId ? [index] : [],
-    );
+    const here = seated.filter((terminal) => wiring.terminals[terminal]!.endId === endId);
+    const many = points.length > 2;
     return [
-      { kind: 'short', points: [points[0]!, points[1]!] },
-      { kind: 'swap', terminals: [terminals[0]!, terminals[1]!] },
+      ...neighbours(points).map((pair): InjectedFault => ({ kind: 'short', points: pair })),
+      ...neighbours(here)
+        .filter(([a, b]) => wiring.terminals[a]!.conductor !== wiring.terminals[b]!.conductor)
+        .map((pair): InjectedFault => ({ kind: 'swap', terminals: pair })),
+      { kind: 'leak', points: [points[0]!, points[1]!], ohms: 22e3 },
+      ...(many ? [{ kind: 'mirrored', endId } as const] : []),
     ];
   });
   return [...opens, ...perEnd, ...bad];
