@@ -1,13 +1,8 @@
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import type { Design } from './design.ts';
+import type { Ordered } from './design.ts';
 import { design } from './design.ts';
-
-/** A lead that the landing orders, and how many. */
-export interface Ordered extends Design {
-  readonly quantity: number;
-}
 
 const watts =
   (value: number) =>
@@ -54,9 +49,16 @@ export function coaxLeads(house: House): Ordered[] {
     const { near, far, ...rest } = request;
     return {
       quantity,
+      finished: [],
+      found: '',
       ...design(
         house,
-        { ...rest, connector: connectorById(near), farConnector: connectorById(far) },
+        {
+          ...rest,
+          signal: 'radio',
+          near: { connector: connectorById(near) },
+          far: [{ connector: connectorById(far) }],
+        },
         [],
         change,
       ),

@@ -2,8 +2,9 @@ import { checksum } from '@gorvane/core/record/checksum.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import type { PatchLeadRequest } from '@gorvane/core/lead/patch-lead.ts';
-import { patchLead } from '@gorvane/core/lead/patch-lead.ts';
+import type { LeadRequest } from '@gorvane/core/lead/make-lead.ts';
+import { makeLead } from '@gorvane/core/lead/make-lead.ts';
+import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 
@@ -37,6 +38,15 @@ export interface Design {
   readonly plan: LeadPlan;
 }
 
+/** A lead that the landing orders, how many, and what came to pass with those that are done. */
+export interface Ordered extends Design {
+  readonly quantity: number;
+  /** One entry for each unit that is finished: the faults that its first proof found. */
+  readonly finished: readonly (readonly InjectedFault[])[];
+  /** What the fault was, in the words of who mended it. */
+  readonly found: string;
+}
+
 /** What was measured on the bag of an end's connectors, metres, and what the bag is called. */
 export interface Bag {
   readonly name: string;
@@ -46,11 +56,11 @@ export interface Bag {
 /** A lead as its request says, changed where the scenario wants more, with the bags that its connectors come from. */
 export function design(
   house: House,
-  request: PatchLeadRequest,
+  request: LeadRequest,
   bags: readonly Bag[],
   change: (lead: Lead) => Lead = (lead) => lead,
 ): Design {
-  const made = patchLead(request, counted(request.name), opening);
+  const made = makeLead(request, counted(request.name), opening, house);
   const cards = made.cards.map((card, index) => {
     const bag = bags[index];
     if (!bag) return card;

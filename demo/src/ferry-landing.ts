@@ -11,14 +11,16 @@ import type { House } from '@gorvane/core/house/house.ts';
 import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
-import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
-import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
+import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
+import { firstStepOfEnd, remakeCost, repairOf } from '@gorvane/core/prove/repair.ts';
+import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
 import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
 import { reworkTo } from '@gorvane/core/build/advance.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
 import { coaxLeads } from './coax-leads.ts';
-import type { Design } from './design.ts';
+import { landingDevices, signalLeads } from './signal-leads.ts';
+import type { Design, Ordered } from './design.ts';
 import { design, identity, opening, timeAt } from './design.ts';
 
 function benchHouse(): House {
@@ -29,6 +31,7 @@ function benchHouse(): House {
     benchName: 'Bench two',
     serialPrefix: 'OS',
     nextSerial: 8,
+    devices: landingDevices,
   };
 }
 
@@ -69,13 +72,20 @@ class Story {
   }
 
   /** Lets the simulated tester read the unit with faults in it, and records what it proves. */
-  prove(design_: Design, house: House, faults: readonly Fault[], seed: number): void {
+  prove(design_: Design, house: House, faults: readonly InjectedFault[], seed: number): void {
     const virtual = { lead: design_.lead, lengths: design_.plan.lengths, celsius: 20, faults };
-    const readings = testVirtualLead(virtual, this.by, 'simulated tester', seededRandom(seed));
+    const readings = testVirtualLead(
+      virtual,
+      this.by,
+      'simulated tester',
+      seededRandom(seed),
+      design_.plan.family,
+    );
+    const { paths, family } = design_.plan;
     this.tell({
       kind: 'proved',
       readings,
-      verdict: prove(design_.lead, design_.plan.paths, readings, house).verdict,
+      verdict: prove(design_.lead, paths, readings, house, undefined, family).verdict,
     });
   }
 }
@@ -118,7 +128,7 @@ function newUnit(
   };
 }
 
-/** The refit of a small ferry landing, as far as this program goes: its coaxial leads and two orders. */
+/** The refit of a small ferry landing, as far as this program goes: three orders and their leads. */
 export function ferryLanding(): Archive {
   const house = benchHouse();
   const receiver = design(
@@ -126,8 +136,10 @@ export function ferryLanding(): Archive {
     {
       name: 'Receiver patch lead',
       purpose: 'Receiver rack to filter panel, Orrin Sound landing',
+      signal: 'radio',
       cableId: 'rg-223',
-      connector: connectorById('tnc-plug-50-crimp-5'),
+      near: { connector: connectorById('tnc-plug-50-crimp-5') },
+      far: [{ connector: connectorById('tnc-plug-50-crimp-5') }],
       length: 3.4,
       frequencies: [156.8e6, 162.025e6, 457.5e6],
     },
@@ -144,8 +156,10 @@ export function ferryLanding(): Archive {
     {
       name: 'Monitor patch lead',
       purpose: 'Test points of the landing’s radio rack',
+      signal: 'radio',
       cableId: 'rg-58',
-      connector: connectorById('bnc-plug-50-crimp-5'),
+      near: { connector: connectorById('bnc-plug-50-crimp-5') },
+      far: [{ connector: connectorById('bnc-plug-50-crimp-5') }],
       length: 1.2,
       frequencies: [10e6, 162.025e6],
     },
@@ -162,18 +176,11 @@ export function ferryLanding(): Archive {
     ],
   };
   const coax = coaxLeads(house);
-  const field: Order = {
-    ...firstRevision(identity('order field'), opening),
-    name: 'Orrin Sound landing, masts and trench',
-    wantedBy: 'Landing refit crew',
-    due: '2026-12-11',
-    lines: coax.map(({ lead, quantity }) => ({
-      id: identity(`line ${lead.name}`),
-      leadId: lead.id,
-      quantity,
-    })),
-  };
-  const stories = receiverStories(order, receiver, house);
+  const field = orderOf('Orrin Sound landing, masts and trench', 'order field', '2026-12-11', coax);
+  const signal = signalLeads(house);
+  const hall = orderOf('Orrin Sound landing, hall, deck and gangway', 'order hall', '2026-12-18', signal);
+  const stories = [...receiverStories(order, receiver, house), ...hallStories(hall, signal, house)];
+  const told = new Set(stories.map(({ unit }) => unit.serial));
   const waiting = [
     newUnit(order, 0, 4, 'OS-0004', null),
     newUnit(order, 0, 5, 'OS-0005', null),
@@ -181,23 +188,95 @@ export function ferryLanding(): Archive {
     newUnit(order, 1, 1, 'OS-0007', null),
     newUnit(order, 1, 2, 'OS-0008', null),
   ];
-  const fieldUnits = field.lines
-    .flatMap(({ quantity }, line) =>
-      Array.from({ length: quantity }, (_, index) => [line, index + 1] as const),
-    )
-    .map(([line, sequence], index) =>
-      newUnit(field, line, sequence, `OS-${String(index + 9).padStart(4, '0')}`, null),
-    );
+  const fieldUnits = unitsOf(field, firstField);
+  const hallUnits = unitsOf(hall, firstHall);
   return {
-    leads: [receiver.lead, monitor.lead, ...coax.map(({ lead }) => lead)],
-    gaugeCards: [...receiver.cards, ...monitor.cards, ...coax.flatMap(({ cards }) => cards)],
-    orders: [order, field],
-    units: [...stories.map(({ unit }) => unit), ...waiting, ...fieldUnits],
+    leads: [receiver, monitor, ...coax, ...signal].map(({ lead }) => lead),
+    gaugeCards: [receiver, monitor, ...coax, ...signal].flatMap(({ cards }) => cards),
+    orders: [order, field, hall],
+    units: [
+      ...stories.map(({ unit }) => unit),
+      ...[...waiting, ...fieldUnits, ...hallUnits].filter(({ serial }) => !told.has(serial)),
+    ],
     events: stories.flatMap(({ events }) => events),
-    house: [{ ...house, nextSerial: 9 + fieldUnits.length }],
+    house: [{ ...house, nextSerial: firstHall + hallUnits.length }],
     cables: [],
     blobs: {},
   };
+}
+
+/** Serials that the second and the third order begin with. */
+const firstField = 9;
+const firstHall = 23;
+
+const serialOf = (number: number) => `OS-${String(number).padStart(4, '0')}`;
+
+function orderOf(name: string, id: string, due: string, leads: readonly Ordered[]): Order {
+  return {
+    ...firstRevision(identity(id), opening),
+    name,
+    wantedBy: 'Landing refit crew',
+    due,
+    lines: leads.map(({ lead, quantity }) => ({
+      id: identity(`line ${lead.name}`),
+      leadId: lead.id,
+      quantity,
+    })),
+  };
+}
+
+/** Every unit that an order asks for, waiting. */
+function unitsOf(order: Order, first: number): Unit[] {
+  return order.lines
+    .flatMap(({ quantity }, line) =>
+      Array.from({ length: quantity }, (_, index) => [line, index + 1] as const),
+    )
+    .map(([line, sequence], index) => newUnit(order, line, sequence, serialOf(first + index), null));
+}
+
+/** Built without a hitch, or Out once, mended at the joint that was wrong, and proved again. */
+function hallStories(order: Order, leads: readonly Ordered[], house: House): Story[] {
+  let serial = firstHall;
+  return leads.flatMap((design_, line) => {
+    const start = serial;
+    serial += design_.quantity;
+    return design_.finished.map((faults, index) => {
+      const plan = freezePlan(design_.plan, house);
+      const unit = newUnit(order, line, index + 1, serialOf(start + index), plan);
+      const story = new Story(unit, 1600 + 90 * (start + index), index % 2 === 0 ? 'Bench one' : 'Bench two');
+      const random = seededRandom(start + index);
+      const proveAt = plan.steps.findIndex(({ name }) => name === 'prove');
+      story.build(plan.steps.slice(0, proveAt), random);
+      story.prove(design_, house, faults, 100 + start + index);
+      if (faults.length > 0) mend(story, design_, plan.steps, proveAt, faults, random);
+      if (faults.length > 0) story.prove(design_, house, [], 200 + start + index);
+      story.tell({ kind: 'step done', stepId: plan.steps[proveAt]!.id });
+      story.build(plan.steps.slice(proveAt + 1), random);
+      story.tell({ kind: 'finished' });
+      return story;
+    });
+  });
+}
+
+/** Goes back to where the fault was made and does that end's later steps again. */
+function mend(
+  story: Story,
+  design_: Ordered,
+  steps: readonly Step[],
+  proveAt: number,
+  faults: readonly InjectedFault[],
+  random: () => number,
+): void {
+  const [fault] = faults;
+  if (!fault || fault.kind === 'high resistance' || fault.kind === 'leak') return;
+  const wiring = leadWiring(design_.lead);
+  const { target, cost } = repairOf(design_.lead, wiring, steps, fault)!;
+  story.tell(reworkTo(target, steps[proveAt]!.id, cost, design_.found));
+  const again = steps
+    .slice(steps.indexOf(target), proveAt)
+    .filter(({ endId }) => endId === target.endId)
+    .map((step) => ({ ...step, threads: [] }));
+  story.build(again, random);
 }
 
 /** One finished, one that was Out and mended, and one that lies on the bench half built. */

@@ -6,6 +6,8 @@ import { speedOfLight } from '../line/line.ts';
 import type { Seal } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { lengthColour } from '../house/length-colour.ts';
+import { longestWay } from '../lead/in-words.ts';
 import { setbackOf } from '../cut/bend.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import type { Explained } from '../quantity/explained.ts';
@@ -284,15 +286,16 @@ export function finishSteps(
   const figures = sleeves.flatMap(({ cutLength }) =>
     cutLength ? [{ label: 'length of sleeve', figure: cutLength, plus: null, minus: null }] : [],
   );
+  const ring = lead.signal === 'lighting' ? lengthColour(house.lengthColours, longestWay(lead)) : null;
+  const rings = ring === null ? '' : ` Ring of the house for this length: ${ring}, at both ends.`;
   return [
     {
       name: 'label',
       stage: 'Finish',
       title: 'Label the lead',
       text: {
-        firstTime:
-          'Print the label in Finish, put it under its sleeve at its place, text starting at the end named first, and shrink the sleeve.',
-        experienced: 'Label under its sleeve, straight, shrink.',
+        firstTime: `Print the label in Finish, put it under its sleeve at its place, text starting at the end named first, and shrink the sleeve.${rings}`,
+        experienced: `Label under its sleeve, straight, shrink.${rings}`,
       },
       why: 'Two leads that look alike are told apart by their labels only.',
       figures,
@@ -321,6 +324,7 @@ function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
       good: [`${lead.name} as it was bent`],
       bad: ['bent in the parcel'],
     };
+  const turns = Math.floor(longestWay(lead) / (Math.PI * diameter));
   const figure: Explained = {
     value: diameter,
     kind: 'length',
@@ -337,7 +341,25 @@ function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
       experienced: `Caps on, over-under from ${house.practice.coilFrom}, tie.`,
     },
     why: 'A coil that is too tight deforms the dielectric; one that is wound one way only kinks.',
-    figures: [{ label: 'diameter of the coil, at least', figure, plus: null, minus: null }],
+    figures: [
+      { label: 'diameter of the coil, at least', figure, plus: null, minus: null },
+      ...(turns >= 1
+        ? [
+            {
+              label: 'turns',
+              figure: {
+                value: turns,
+                kind: 'count' as const,
+                formula: 'length / (pi x diameter), whole turns',
+                terms: [{ label: 'Length', value: longestWay(lead), kind: 'length' as const }],
+                source: 'geometry',
+              },
+              plus: null,
+              minus: null,
+            },
+          ]
+        : []),
+    ],
     good: [`${lead.name} coiled flat`],
     bad: ['twisted coil', 'tie cutting into the jacket'],
   };

@@ -1,10 +1,10 @@
 import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
-import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { starters } from '@gorvane/core/lead/starters.ts';
-import { Button, TextInput } from '@mantine/core';
+import { Button, SegmentedControl, TextInput } from '@mantine/core';
 import type { FormEvent } from 'react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { parseQuantity, problemOf } from './new-lead-fields.ts';
 
 /** Starters shown until more are asked for. */
 const firstShown = 8;
@@ -12,25 +12,12 @@ const firstShown = 8;
 /** Longest lead that can be asked for, metres. */
 const longest = 1000;
 
-function parseQuantity(text: string): number {
-  const count = Number(text.trim());
-  if (!(Number.isInteger(count) && count >= 1 && count <= 500))
-    throw new QuantityError(text, 'a whole number from 1 to 500');
-  return count;
-}
-
-function problemOf(read: () => unknown): string | undefined {
-  try {
-    read();
-    return undefined;
-  } catch (error) {
-    return error instanceof Error ? error.message : String(error);
-  }
-}
+const WhatToWhat = lazy(async () => ({ default: (await import('./what-to-what.tsx')).WhatToWhat }));
 
 /** A new lead in three choices: what it connects, how long, how many. */
 export function NewLeadForm() {
   const navigate = useNavigate();
+  const [way, setWay] = useState<'from a starter' | 'from what to what'>('from a starter');
   const [starterId, setStarterId] = useState(starters[0]!.id);
   const [length, setLength] = useState('');
   const [quantity, setQuantity] = useState('1');
@@ -52,8 +39,21 @@ export function NewLeadForm() {
 
   return (
     <section className="new-lead" aria-labelledby="new">
-      <h2 id="new">Start a new lead</h2>
-      <form onSubmit={(event) => void submit(event)} noValidate>
+      <div className="stage-head">
+        <h2 id="new">Start a new lead</h2>
+        <SegmentedControl
+          aria-label="How to start"
+          value={way}
+          onChange={(value) => setWay(value)}
+          data={['from a starter', 'from what to what']}
+        />
+      </div>
+      {way === 'from what to what' && (
+        <Suspense fallback={null}>
+          <WhatToWhat />
+        </Suspense>
+      )}
+      <form onSubmit={(event) => void submit(event)} noValidate hidden={way !== 'from a starter'}>
         <fieldset className="starters" style={{ border: 0, margin: 0, padding: 0 }}>
           <legend>1. What does it connect?</legend>
           {starters.slice(0, all ? undefined : firstShown).map(({ id, connects, detail }) => (

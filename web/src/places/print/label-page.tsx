@@ -1,4 +1,6 @@
-import { formatInches, formatMetres } from '@gorvane/core/quantity/length.ts';
+import { lengthColour } from '@gorvane/core/house/length-colour.ts';
+import { lengthInWords, longestWay } from '@gorvane/core/lead/in-words.ts';
+import { formatInches } from '@gorvane/core/quantity/length.ts';
 import { Button } from '@mantine/core';
 import { toString as drawQr } from 'qrcode';
 import { useEffect, useState } from 'react';
@@ -16,7 +18,11 @@ export function LabelPage() {
   if (!view || !house) return null;
   const { unit } = view;
   const lead = unit.plan?.lead;
-  const length = lead?.legs[0]!.finishedLength;
+  const ring =
+    lead &&
+    unit.plan &&
+    lead.signal === 'lighting' &&
+    lengthColour(unit.plan.house.lengthColours, longestWay(lead));
   return (
     <main className="print-page">
       <div className="no-print print-actions">
@@ -41,7 +47,9 @@ export function LabelPage() {
             <strong className="reading">{unit.serial}</strong>
             <div>{lead.name}</div>
             <div>
-              {formatMetres(length!)} ({formatInches(length!, 1e-3)})
+              {lengthInWords(lead)}
+              {lead.legs.length === 1 && ` (${formatInches(lead.legs[0]!.finishedLength, 1e-3)})`}
+              {ring && `, ${ring} ring`}
             </div>
             <div>{house.name}</div>
           </div>

@@ -1,0 +1,232 @@
+import { cables } from '../cable/catalogue/catalogue.ts';
+import type { CoreCable } from '../cable/cable.ts';
+import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { resistancePerMetre } from '../cable/conductors.ts';
+import { longestRun } from '../speaker/speaker-line.ts';
+import type { EndRequest, LeadRequest } from './make-lead.ts';
+import type { Channel, Signal } from './signal.ts';
+
+/** A socket of a device, as a person sees it on its panel. */
+export interface DeviceSocket {
+  readonly id: string;
+  readonly label: string;
+  /** What goes into it. */
+  readonly connectorId: string;
+  /** What it can carry. */
+  readonly signals: readonly Signal[];
+}
+
+const balanced = ['balanced'] as const;
+const anyAudio = ['unbalanced', 'balanced'] as const;
+
+/** Sockets that a lead may start or end at; what mates with each. */
+export const deviceSockets: readonly DeviceSocket[] = [
+  {
+    id: 'xlr-3-pins',
+    label: '3-pin with pins (an output)',
+    connectorId: 'xlr-3-socket',
+    signals: ['balanced', 'unbalanced', 'lighting'],
+  },
+  {
+    id: 'xlr-3-holes',
+    label: '3-pin with holes (an input)',
+    connectorId: 'xlr-3-plug',
+    signals: ['balanced', 'unbalanced', 'stereo', 'lighting'],
+  },
+  {
+    id: 'xlr-5-holes',
+    label: '5-pin with holes (lighting out)',
+    connectorId: 'xlr-5-plug',
+    signals: ['lighting'],
+  },
+  {
+    id: 'xlr-5-pins',
+    label: '5-pin with pins (lighting in)',
+    connectorId: 'xlr-5-socket',
+    signals: ['lighting'],
+  },
+  { id: 'rj45', label: 'RJ45, lighting', connectorId: 'rj45-lighting', signals: ['lighting'] },
+  { id: 'jack-6-balanced', label: '6.35 mm, balanced', connectorId: 'jack-6-trs', signals: balanced },
+  { id: 'jack-6-stereo', label: '6.35 mm, stereo', connectorId: 'jack-6-trs', signals: ['stereo'] },
+  { id: 'jack-6', label: '6.35 mm, unbalanced', connectorId: 'jack-6-ts', signals: [...anyAudio, 'stereo'] },
+  {
+    id: 'jack-6-flat',
+    label: '6.35 mm, unbalanced, side by side',
+    connectorId: 'jack-6-ts-low-profile',
+    signals: anyAudio,
+  },
+  { id: 'jack-3', label: '3.5 mm, stereo', connectorId: 'jack-3-trs-large', signals: ['stereo'] },
+  { id: 'phono', label: 'phono', connectorId: 'phono-spring', signals: [...anyAudio, 'stereo'] },
+  { id: 'speaker-2', label: 'locking speaker, 2-pole', connectorId: 'speaker-2-cable', signals: ['speaker'] },
+  { id: 'speaker-4', label: 'locking speaker, 4-pole', connectorId: 'speaker-4-cable', signals: ['speaker'] },
+  { id: 'posts', label: 'binding posts, 4 mm', connectorId: 'banana-pair', signals: ['speaker'] },
+  { id: 'screws', label: 'screw terminals for spades', connectorId: 'spade-pair-6', signals: ['speaker'] },
+  {
+    id: 'header-3.81-3',
+    label: 'terminal header 3.81 mm, 3 positions',
+    connectorId: 'terminal-3.81-screw-3',
+    signals: [...anyAudio, 'control', 'lighting', 'stereo'],
+  },
+  {
+    id: 'header-5.08-2',
+    label: 'terminal header 5.08 mm, 2 positions',
+    connectorId: 'terminal-5.08-screw-2',
+    signals: ['control', 'speaker'],
+  },
+];
+
+/** A socket by its id. @throws RangeError when there is none. */
+export function deviceSocketById(id: string): DeviceSocket {
+  const found = deviceSockets.find((socket) => socket.id === id);
+  if (!found) throw new RangeError(`There is no socket "${id}" to start from.`);
+  return found;
+}
+
+/** What is to be connected. Length in metres. */
+export interface WhatToWhat {
+  readonly signal: Signal;
+  readonly near: string;
+  readonly far: readonly string[];
+  readonly length: number;
+}
+
+/** A lead that would do, with why it is so; everything can be changed afterwards. */
+export interface LeadProposal {
+  readonly request: LeadRequest;
+  readonly reasons: readonly string[];
+}
+
+const legs = { length: 0.5, share: 0.3 } as const;
+
+/** Legs of a Y are half a metre, or less where the whole is short. */
+const legLength = (length: number) => Math.min(legs.length, length * legs.share);
+
+/** Target of a speaker lead, dB (house default), into 8 ohm. */
+const speakerTarget = { lossDb: 0.5, load: 8, output: 0.05 } as const;
+
+/**
+ * Proposes ends, cable and pin plan from two or three sockets and what goes between them.
+ * @throws RangeError when a socket does not carry the signal.
+ */
+export function proposeLead({ signal, near, far, length }: WhatToWhat): LeadProposal {
+  const sockets = [near, ...far].map(deviceSocketById);
+  const unfit = sockets.find(({ signals }) => !signals.includes(signal));
+  if (unfit)
+    throw new RangeError(`${unfit.label} does not carry ${signal}: choose another socket or signal.`);
+  const split = far.length > 1;
+  const reasons = sockets.map(
+    ({ label, connectorId }, index) =>
+      `End ${String.fromCharCode(65 + index)}: ${connectorById(connectorId).name}, because it mates with ${label}.`,
+  );
+  const { cableId, why } = cableFor(signal, sockets, length);
+  reasons.push(why);
+  const channels: readonly (Channel | undefined)[] =
+    signal === 'stereo' && split ? ['left', 'right'] : sockets.map(() => undefined);
+  const ends = sockets.slice(1).map(({ connectorId }, index): EndRequest => ({
+    connector: connectorById(connectorId),
+    channel: channels[index],
+    marker: channels[index] === 'left' ? 'white' : channels[index] === 'right' ? 'red' : undefined,
+    legLength: split ? legLength(length) : undefined,
+  }));
+  if (split) {
+    reasons.push(
+      'Two cables run through the split uncut: no joint, no gap in the shield. Legs are equally long.',
+    );
+    if (signal === 'stereo')
+      reasons.push('Left is marked white, right red: twins are told apart by their rings.');
+  }
+  reasons.push(pinReason(signal));
+  const name = sockets.map(({ label }) => label.split(',')[0]!.replace(/ \(.*\)/, ''));
+  return {
+    reasons,
+    request: {
+      name: `${name[0]!} to ${name.slice(1).join(' and ')}`,
+      purpose: '',
+      signal,
+      cableId,
+      near: { connector: connectorById(sockets[0]!.connectorId) },
+      far: ends,
+      length: split ? length - legLength(length) : length,
+      frequencies: [signal === 'lighting' ? 250e3 : 20e3],
+    },
+  };
+}
+
+function cableFor(
+  signal: Signal,
+  sockets: readonly DeviceSocket[],
+  length: number,
+): { cableId: string; why: string } {
+  const header = sockets.some(({ id }) => id.startsWith('header'));
+  const round = sockets.some(({ id }) => id.startsWith('xlr'));
+  switch (signal) {
+    case 'balanced':
+      return header
+        ? {
+            cableId: 'install-pair',
+            why: 'Install pair with foil and drain: it lies in a duct, and its drain goes under a clamp.',
+          }
+        : {
+            cableId: 'mic-pair',
+            why: 'Microphone pair with braid: flexible, two cores and a shield for hot, cold and return.',
+          };
+    case 'unbalanced':
+      return round
+        ? { cableId: 'mic-pair', why: 'Microphone pair: cold has its own core up to the unbalanced end.' }
+        : {
+            cableId: 'instrument',
+            why: 'Instrument cable: its conductive layer keeps it quiet when it is moved; take that layer off at both ends.',
+          };
+    case 'stereo':
+      return {
+        cableId: 'twin-phono',
+        why: 'Screened cable for each side: left and right do not talk to each other.',
+      };
+    case 'lighting':
+      return {
+        cableId: 'lighting-2-pair',
+        why: 'Two pairs of 120 ohm: microphone cable has another impedance and more capacitance, and its edges ring.',
+      };
+    case 'speaker':
+      return speakerCable(sockets, length);
+    default:
+      return { cableId: 'install-pair', why: 'Install pair with foil and drain.' };
+  }
+}
+
+/** The thinnest speaker cable that keeps the level loss and goes into the ends. */
+function speakerCable(sockets: readonly DeviceSocket[], length: number): { cableId: string; why: string } {
+  const { lossDb, load, output } = speakerTarget;
+  const twin = cables.filter(
+    (cable): cable is CoreCable =>
+      cable.structure === 'cores' && cable.family === 'speaker' && cable.cores === 2,
+  );
+  const reach = (cable: CoreCable) =>
+    longestRun(lossDb, 2 * resistancePerMetre(cable, cable.coreColours[0]!), load, output);
+  const spades = sockets.some(({ id }) => id === 'screws');
+  const usable = twin.filter(({ conductor }) => !spades || conductor.area > 3e-6);
+  const enough = usable.find((cable) => reach(cable) >= length) ?? usable.at(-1)!;
+  return {
+    cableId: enough.id,
+    why: `${enough.name}: ${
+      reach(enough) >= length ? 'the thinnest that loses' : 'the thickest there is; it loses more than'
+    } ${reach(enough) >= length ? 'at most ' : ''}${lossDb} dB into ${load} ohm over ${Number(length.toPrecision(3))} m.`,
+  };
+}
+
+function pinReason(signal: Signal): string {
+  switch (signal) {
+    case 'lighting':
+      return 'Contact 1 common, 2 and 3 data 1 - and +, 4 and 5 data 2 (ANSI E1.11); the screen never on the shell.';
+    case 'balanced':
+      return 'Contact 1 or sleeve shield, 2 or tip hot, 3 or ring cold; a terminal block follows its device.';
+    case 'stereo':
+      return 'Tip left, ring right, sleeve the shields of both.';
+    case 'speaker':
+      return 'Plus to plus, the coloured core on plus at both ends.';
+    case 'unbalanced':
+      return 'Tip hot, sleeve shield.';
+    default:
+      return 'Cores to contacts in their order until House has the device; look its order up, do not remember it.';
+  }
+}

@@ -1,0 +1,115 @@
+import { deviceSockets, proposeLead } from '@gorvane/core/lead/what-to-what.ts';
+import type { LeadProposal } from '@gorvane/core/lead/what-to-what.ts';
+import { parseWorkingVoltage } from '@gorvane/core/house/working-voltage.ts';
+import type { Signal } from '@gorvane/core/lead/signal.ts';
+import { signalName, signals } from '@gorvane/core/lead/signal.ts';
+import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { createLeadOf } from '../../data/new-lead.ts';
+import { parseQuantity, problemOf } from './new-lead-fields.ts';
+
+const carried = signals.filter((signal) => signal !== 'radio');
+const socketsFor = (signal: Signal) => deviceSockets.filter((socket) => socket.signals.includes(signal));
+const asOptions = (signal: Signal) => socketsFor(signal).map(({ id, label }) => ({ value: id, label }));
+const none = 'none';
+
+/** A lead from the sockets that it goes between: ends, cable and pin plan are proposed with reasons. */
+export function WhatToWhat() {
+  const navigate = useNavigate();
+  const [signal, setSignal] = useState<Signal>('balanced');
+  const [near, setNear] = useState('xlr-3-pins');
+  const [far, setFar] = useState('xlr-3-holes');
+  const [third, setThird] = useState(none);
+  const [length, setLength] = useState('');
+  const [quantity, setQuantity] = useState('1');
+  const [voltage, setVoltage] = useState('');
+  const readLength = () => parsePositiveLength(length, 1000, 'm');
+  const readVoltage = () => voltage.trim() !== '' && parseWorkingVoltage(voltage, signal);
+  const problems = {
+    length: length === '' ? undefined : problemOf(readLength),
+    quantity: problemOf(() => parseQuantity(quantity)),
+    voltage: problemOf(readVoltage),
+  };
+  const ready = length !== '' && Object.values(problems).every((problem) => problem === undefined);
+  const proposal: LeadProposal | undefined = ready
+    ? proposeLead({ signal, near, far: third === none ? [far] : [far, third], length: readLength() })
+    : undefined;
+  const choose = (next: Signal) => {
+    const [first, second = first] = socketsFor(next);
+    setSignal(next);
+    setNear(first!.id);
+    setFar(second!.id);
+    setThird(none);
+  };
+  const make = async () => {
+    if (!proposal) return;
+    const leadId = await createLeadOf({ ...proposal.request, quantity: parseQuantity(quantity) });
+    void navigate(`/leads/${leadId}/choose`);
+  };
+  return (
+    <div className="what-to-what">
+      <NativeSelect
+        label="What goes through it?"
+        value={signal}
+        data={carried.map((value) => ({ value, label: signalName(value) }))}
+        onChange={({ currentTarget: { value } }) => choose(carried.find((known) => known === value)!)}
+      />
+      <NativeSelect
+        label="From which socket?"
+        value={near}
+        data={asOptions(signal)}
+        onChange={({ currentTarget: { value } }) => setNear(value)}
+      />
+      <NativeSelect
+        label="To which socket?"
+        value={far}
+        data={asOptions(signal)}
+        onChange={({ currentTarget: { value } }) => setFar(value)}
+      />
+      <NativeSelect
+        label="And to a second one?"
+        description="makes a lead with a split"
+        value={third}
+        data={[{ value: none, label: 'no' }, ...asOptions(signal)]}
+        onChange={({ currentTarget: { value } }) => setThird(value)}
+      />
+      <TextInput
+        label="How long, tip to tip?"
+        description="finished; metres unless said"
+        value={length}
+        error={problems.length}
+        onChange={({ currentTarget }) => setLength(currentTarget.value)}
+      />
+      <TextInput
+        label="Voltage on it?"
+        description="leave empty for a signal"
+        value={voltage}
+        error={problems.voltage}
+        onChange={({ currentTarget }) => setVoltage(currentTarget.value)}
+      />
+      <TextInput
+        label="How many of them?"
+        inputMode="numeric"
+        value={quantity}
+        error={problems.quantity}
+        onChange={({ currentTarget }) => setQuantity(currentTarget.value)}
+      />
+      {proposal ? (
+        <ul aria-label="Proposed, because" className="proposal">
+          {proposal.reasons.map((reason) => (
+            <li key={reason}>{reason}</li>
+          ))}
+        </ul>
+      ) : (
+        <p className="soft">
+          With a length the ends, the cable and the pin plan are proposed here, with reasons.
+        </p>
+      )}
+      <Button size="md" disabled={!proposal} onClick={() => void make()}>
+        Make this lead
+      </Button>
+    </div>
+  );
+}
