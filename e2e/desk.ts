@@ -59,11 +59,15 @@ async function passStep(page: Page): Promise<void> {
     await expect(untickedPart).toHaveCount(left - 1);
   }
   const good = page.getByRole('button', { name: '● Good' });
-  const reading = page.getByLabel(/^(Contact before|Centre to body|Rejection)/);
+  const reading = page.getByLabel(
+    /^(Contact before|Centre to body|Rejection|Between contacts|Insulation surface)/,
+  );
   if (await good.isVisible()) await good.click();
   else if (await reading.isVisible()) {
     const asked = (await page.locator('.reading-answer label').textContent()) ?? '';
-    await reading.fill(asked.startsWith('Centre') ? 'open' : asked.startsWith('Rejection') ? '60' : '0.05');
+    await reading.fill(
+      /^(Centre|Between|Insulation)/.test(asked) ? 'open' : asked.startsWith('Rejection') ? '60' : '0.05',
+    );
     await reading.press('Enter');
   } else await page.keyboard.press('PageDown');
 }

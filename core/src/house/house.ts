@@ -119,6 +119,7 @@ export const cutUncertainty = {
   saw: 1e-3,
   coring: 0.5e-3,
   flush: 0.1e-3,
+  lay: 0.2e-3,
 } as const;
 
 /** The id of the one house record. */

@@ -59,7 +59,7 @@ describe('a Y lead', () => {
       ['sleeve', 'shield', ['cable B', 'cable C']],
     ]);
     expect(plan.pinChecks.filter(({ weight }) => weight === 'wrong')).toEqual([]);
-    expect(plan.paths.map(({ label }) => label)).toContain('shield, end B to end C');
+    expect(plan.paths.map(({ label }) => label)).toContain('shield of cable B, end B to end C');
   });
 
   test.each([

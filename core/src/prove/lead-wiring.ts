@@ -72,7 +72,7 @@ function leadConductors(lead: Lead): {
         conductors.push({
           id: strandId(strand),
           pieceId: piece.id,
-          label,
+          label: lead.pieces.length > 1 ? `${label} of ${piece.id}` : label,
           ...(pair === null ? {} : { pair: `${piece.id} pair ${pair}` }),
         });
       const here = known ?? conductors.length - 1;

@@ -207,7 +207,7 @@ export function stripCores(
         { label: 'tip', at: lip + featureValue(card, 'lipToTip') },
       ],
       // Cores are cut to the connector that lies beside them, under the eye.
-      cutWith: 'coring',
+      cutWith: 'lay',
     },
     input.house,
   );

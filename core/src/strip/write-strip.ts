@@ -47,6 +47,7 @@ const toolNames: Readonly<Record<keyof typeof cutUncertainty, string>> = {
   saw: 'fine saw',
   coring: 'coring tool',
   flush: 'trimmed under the magnifier',
+  lay: 'cut where it lies in the connector',
 };
 
 /** Completes a strip: distances from the cut end, and what the shop's way of cutting cannot hold. */

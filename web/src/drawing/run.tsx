@@ -94,7 +94,7 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
       ...runLayout(
         line.map(({ end, ...side }) => ({
           ...side,
-          parts: plan.parts.filter(({ endId }) => endId === end.end.id),
+          parts: partsAt(plan, end),
           closed: endState(end, progress) !== 'open',
         })),
         line[0]!.meets,
@@ -119,7 +119,15 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
         aria-label={`Run of ${plan.lead.name}, end ${names[0]!} to end ${names.slice(1).join(' and ')}`}
       >
         {legs > 1 ? (
-          <Legs plan={plan} sides={sides} scale={scale} small={small} onPick={onPick} />
+          <Legs
+            plan={plan}
+            sides={sides}
+            scale={scale}
+            small={small}
+            progress={progress}
+            numbers={numbers}
+            onPick={onPick}
+          />
         ) : (
           <Cable
             from={sides[0]!.origin}
@@ -150,7 +158,14 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
               onPick={onPick && (() => onPick({ kind: 'end', endId: end.end.id }))}
             />
             {end.end.marker && (
-              <rect x={10} y={-9} width={7} height={18} fill={wirePaint(end.end.marker)} stroke="#22272a" />
+              <rect
+                x={small ? 70 : 132}
+                y={-9}
+                width={7}
+                height={18}
+                fill={wirePaint(end.end.marker)}
+                stroke="#22272a"
+              />
             )}
             <StrippedEnd end={end} progress={progress} scale={scale} />
             {faultEndIds.includes(end.end.id) && (
@@ -232,64 +247,104 @@ function Legs({
   sides,
   scale,
   small,
+  progress,
+  numbers,
   onPick,
 }: {
-  readonly plan: LeadPlan;
   readonly sides: readonly Side[];
   readonly scale: number;
   readonly small: boolean;
-  readonly onPick: RunProps['onPick'];
-}) {
+} & Pick<RunProps, 'plan' | 'progress' | 'numbers' | 'onPick'>) {
   const [near, ...far] = sides;
   const pick = onPick && pickable('cable, opens Choose', () => onPick({ kind: 'cable' }));
   const thickness = (end: EndPlan) => Math.max(4, end.cable.jacket.diameter * scale);
-  const joined = plan.lead.joins.length > 0;
   const [x, y] = [near!.meets, near!.y];
   const across = near!.end.input.cables.length > 1;
   const trunk = thickness(near!.end);
   const offsets = across ? far.map((_, index) => (index - (far.length - 1) / 2) * trunk * 1.1) : [0];
   return (
-    <g {...pick}>
-      {offsets.map((offset) => (
-        <path
-          key={offset}
-          d={`M ${near!.origin} ${y + offset} H ${x}`}
-          stroke="var(--jacket)"
-          strokeWidth={trunk}
-        />
-      ))}
-      {far.map(({ end, origin, y: to }, index) => {
-        const start = y + (across ? offsets[index]! : 0);
-        return (
+    <g>
+      <g {...pick}>
+        {offsets.map((offset) => (
+          <path
+            key={offset}
+            d={`M ${near!.origin} ${y + offset} H ${x}`}
+            stroke="var(--jacket)"
+            strokeWidth={trunk}
+          />
+        ))}
+        {far.map(({ end, origin, y: to }, index) => {
+          const start = y + (across ? offsets[index]! : 0);
+          return (
+            <path
+              key={end.end.id}
+              d={`M ${x} ${start} C ${x + 50} ${start}, ${x + 30} ${to}, ${x + 90} ${to} H ${origin}`}
+              fill="none"
+              stroke="var(--jacket)"
+              strokeWidth={thickness(end)}
+            />
+          );
+        })}
+        <path className="dimension" strokeWidth={2} d={breakMark((near!.origin + x) / 2, y, trunk * 1.2)} />
+        {far.map(({ end, origin, y: to }) => (
           <path
             key={end.end.id}
-            d={`M ${x} ${start} C ${x + 50} ${start}, ${x + 30} ${to}, ${x + 90} ${to} H ${origin}`}
-            fill="none"
-            stroke="var(--jacket)"
-            strokeWidth={thickness(end)}
+            className="dimension"
+            strokeWidth={2}
+            d={breakMark((origin + x + 90) / 2, to, thickness(end))}
           />
-        );
-      })}
-      <path className="dimension" strokeWidth={2} d={breakMark((near!.origin + x) / 2, y, trunk * 1.2)} />
-      {far.map(({ end, origin, y: to }) => (
-        <path
-          key={end.end.id}
-          className="dimension"
-          strokeWidth={2}
-          d={breakMark((origin + x + 90) / 2, to, thickness(end))}
-        />
-      ))}
-      <rect
-        className="shrink"
-        x={x - 30}
-        y={y - (across ? trunk * 1.4 : trunk)}
-        width={small ? 30 : 52}
+        ))}
+      </g>
+      <SplitShrink
+        plan={plan}
+        progress={progress}
+        numbers={numbers}
+        at={{ x, y }}
         height={across ? trunk * 2.8 : trunk * 2}
+        small={small}
+        onPick={onPick}
+      />
+    </g>
+  );
+}
+
+/** The shrink over the crotch, at its place, with its name and how the cables go on. */
+function SplitShrink({
+  plan,
+  progress,
+  numbers,
+  at: { x, y },
+  height,
+  small,
+  onPick,
+}: Pick<RunProps, 'plan' | 'progress' | 'numbers' | 'onPick'> & {
+  readonly at: { readonly x: number; readonly y: number };
+  readonly height: number;
+  readonly small: boolean;
+}) {
+  const part = plan.parts.find(({ nodeId }) => nodeId !== undefined);
+  if (!part) return null;
+  const missing = progress !== undefined && !progress.on.has(part.id);
+  const joined = plan.lead.joins.length > 0;
+  return (
+    <g
+      {...(onPick &&
+        pickable(`${part.label}, opens Thread`, () => onPick({ kind: 'part', partId: part.id })))}
+    >
+      <rect
+        className={missing ? 'shrink ghost' : 'shrink'}
+        x={x - 30}
+        y={y - height / 2}
+        width={small ? 30 : 52}
+        height={height}
         rx={4}
       />
       {!small && (
-        <text className="soft" x={x - 4} y={y - trunk * 1.6 - 6} textAnchor="middle" fontSize={13}>
-          {joined ? 'split, joined' : 'split, carried through'}
+        <text x={x - 38} y={y + height / 2 + 26} textAnchor="middle" fontSize={13} fontWeight={600}>
+          {nameOf(part, progress, numbers)}
+          <tspan className="soft" fontWeight={400} x={x - 38} dy={16}>
+            {joined ? 'joined here' : 'cables run through'}
+          </tspan>
         </text>
       )}
     </g>
@@ -338,6 +393,10 @@ function endState({ end }: EndPlan, progress: UnitProgress | undefined): EndStat
   return isStepDone(progress, end.id, 'insert') ? 'closed' : 'open';
 }
 
+/** The parts that are drawn at an end; those of a split are drawn there. */
+const partsAt = ({ parts }: LeadPlan, { end }: EndPlan) =>
+  parts.filter(({ endId, nodeId }) => endId === end.id && nodeId === undefined);
+
 interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick' | 'numbers'> {
   readonly end: EndPlan;
   readonly scale: number;
@@ -348,8 +407,7 @@ interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick' | 'nu
 
 /** The parts near one end, from the end inward. */
 function Parts({ plan, end, progress, scale, direction, small, numbers, places, onPick }: PartsProps) {
-  const mine = plan.parts.filter(({ endId }) => endId === end.end.id);
-  return mine.map((part) => {
+  return partsAt(plan, end).map((part) => {
     const state = progress ? (progress.on.has(part.id) ? 'on' : 'missing') : 'on';
     const { x, length, row } = places.get(part.id)!;
     return (

@@ -2,9 +2,8 @@ import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { layersOfStep } from '@gorvane/core/build/strip-steps.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
-import type { PinConnector } from '@gorvane/core/connector/connector.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
-import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { Caution } from '../../controls/caution.tsx';
@@ -35,9 +34,12 @@ export function StepView(props: StepViewProps) {
   const depth = house?.stepDepth ?? 'first time';
   return (
     <section className="step-view" aria-label="Step">
-      <h1 aria-live="polite">{step.title}</h1>
-      <p className="step-text">{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
-      {depth === 'first time' && <p className="soft step-why">{step.why}</p>}
+      <div className="step-words">
+        <JointFace step={step} plan={plan} />
+        <h1 aria-live="polite">{step.title}</h1>
+        <p className="step-text">{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
+        {depth === 'first time' && <p className="soft step-why">{step.why}</p>}
+      </div>
       {step.caution && <Caution>{step.caution}</Caution>}
       {!step.recordsStrip && <Tiles step={step} />}
       {step.recordsStrip && <RecordedStrip key={step.id} {...props} />}
@@ -119,34 +121,29 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
     );
   }
   if (end && step.stage === 'Join' && !isCoaxial(end.connector))
-    return <JointDrawing step={step} end={end} connector={end.connector} />;
+    return (
+      <EndStrip plan={end.strip} cable={end.cable} contact={contactOf(step)} title={`End ${end.end.name}`} />
+    );
   if (end && step.stage === 'Join') return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />;
   return <Run plan={plan} progress={progress} />;
 }
 
-/** The face as it lies on the bench, with the contact of this joint, and the core that goes to it. */
-function JointDrawing({
-  step,
-  end,
-  connector,
-}: {
-  readonly step: Step;
-  readonly end: EndPlan;
-  readonly connector: PinConnector;
-}) {
-  const contact = /^joint (.+)$/.exec(step.name)?.[1];
+/** The contact that a joint step is about. */
+const contactOf = ({ name }: Step) => /^joint (.+)$/.exec(name)?.[1];
+
+/** The face as it lies on the bench, with the contact of this joint: beside the words, so that both are seen at once. */
+function JointFace({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
+  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  if (!end || isCoaxial(end.connector) || step.stage !== 'Join') return null;
   return (
-    <div className="joint-drawing">
+    <div className="joint-face">
       <PinFace
-        connector={connector}
+        connector={end.connector}
         side="solder side"
         joints={end.input.joints}
-        contact={contact}
-        size={230}
+        contact={contactOf(step)}
+        size={170}
       />
-      <div>
-        <EndStrip plan={end.strip} cable={end.cable} contact={contact} title={`End ${end.end.name}`} />
-      </div>
     </div>
   );
 }

@@ -70,6 +70,11 @@ export function Tester({ unitId, frozen, by, onReadings }: TesterProps) {
 const neighbours = (items: readonly number[]) =>
   items.slice(1).map((item, index) => [items[index]!, item] as const);
 
+/** Up to so many terminals at an end, any two may have been changed over; beyond, those side by side. */
+const fewTerminals = 5;
+const allPairs = (items: readonly number[]) =>
+  items.flatMap((a, index) => items.slice(index + 1).map((b) => [a, b] as const));
+
 /** What usually goes wrong at each end: opens, neighbours that touch or leak, conductors changed over, bad joints. */
 function possibleFaults(wiring: Wiring): InjectedFault[] {
   const seated = wiring.terminals.flatMap(({ point }, terminal) => (point === null ? [] : [terminal]));
@@ -82,7 +87,7 @@ function possibleFaults(wiring: Wiring): InjectedFault[] {
     const many = points.length > 2;
     return [
       ...neighbours(points).map((pair): InjectedFault => ({ kind: 'short', points: pair })),
-      ...neighbours(here)
+      ...(here.length <= fewTerminals ? allPairs(here) : neighbours(here))
         .filter(([a, b]) => wiring.terminals[a]!.conductor !== wiring.terminals[b]!.conductor)
         .map((pair): InjectedFault => ({ kind: 'swap', terminals: pair })),
       { kind: 'leak', points: [points[0]!, points[1]!], ohms: 22e3 },

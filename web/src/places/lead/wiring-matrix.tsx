@@ -6,7 +6,7 @@ export function WiringMatrix({ proof }: { readonly proof: Proof }) {
   const pairAt = (a: number, b: number) =>
     proof.pairs.find(({ from, to }) => from === Math.min(a, b) && to === Math.max(a, b));
   return (
-    <div className="scroll-x">
+    <div className="scroll-x" role="region" aria-label="Matrix of all contacts" tabIndex={0}>
       <table className="plain-table matrix">
         <caption className="soft">
           ● planned to connect, ○ planned open; in colour and with a word once read
