@@ -34,14 +34,20 @@ describe('the demo scenario', () => {
       expect([lead.name, misfits]).toEqual([lead.name, []]);
       expect(plan.ends.flatMap(({ cardProblems }) => cardProblems)).toEqual([]);
       expect([lead.name, plan.pinChecks.filter(({ weight }) => weight === 'wrong')]).toEqual([lead.name, []]);
-      expect([lead.name, plan.withheld, plan.parts.filter(({ missing }) => missing)]).toEqual([lead.name, [], []]);
+      expect([lead.name, plan.withheld, plan.parts.filter(({ missing }) => missing)]).toEqual([
+        lead.name,
+        [],
+        [],
+      ]);
       expect(plan.steps.length).toBeGreaterThan(15);
     }
   });
 
   test('a gangway lead came back with its second pair reversed and was mended at the joint', () => {
     const states = demo.units.map((unit) => ({ unit, progress: unitProgress(unit, eventsOf(unit.id)) }));
-    const mended = states.find(({ progress }) => progress.reworks.some(({ reason }) => /second pair/.test(reason)))!;
+    const mended = states.find(({ progress }) =>
+      progress.reworks.some(({ reason }) => /second pair/.test(reason)),
+    )!;
     expect(mended.progress.finished).toBe(true);
     expect(mended.progress.proofs.map(({ verdict }) => verdict)).toEqual(['Out', 'Good']);
     expect(mended.progress.reworks[0]).toMatchObject({ scrap: [], uses: 0 });

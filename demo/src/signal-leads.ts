@@ -114,7 +114,7 @@ const wanted: readonly Wanted[] = [
   {
     quantity: 2,
     name: 'Horn speaker lead',
-    purpose: '100 V line to the horns on the pier, 20 W each',
+    purpose: 'Constant-voltage line to the horns on the pier, 20 W each',
     signal: 'speaker',
     cableId: 'speaker-2x1.5',
     near: end('speaker-2-cable'),

@@ -233,78 +233,93 @@ function pairChecks(lead: Lead, devices: readonly DeviceProfile[]): PinCheck[] {
   });
 }
 
+const layoutOf = ({ input: { connector } }: KnownEnd) =>
+  connector.series.kind === 'pins' ? connector.series.layout : 'coax';
+const namesOf = (ends: readonly KnownEnd[]) => ends.map(({ end }) => end.name).join(', ');
+
 function audioChecks(lead: Lead, ends: readonly KnownEnd[]): PinCheck[] {
-  const layoutOf = ({ input: { connector } }: KnownEnd) =>
-    connector.series.kind === 'pins' ? connector.series.layout : 'coax';
-  const isRound = (end: KnownEnd) => layoutOf(end) === 'round-3';
-  const jacks = ends.filter((end) => ['ts', 'trs', 'phono'].includes(layoutOf(end)));
-  const rounds = ends.filter(isRound);
-  const checks: PinCheck[] = [];
-  if (lead.signal === 'balanced' || lead.signal === 'unbalanced') {
-    if (rounds.length > 0 && jacks.length > 0)
-      checks.push(
-        check(
-          'phantom',
-          'risk',
-          `End ${jacks.map(({ end }) => end.name).join(', ')} can meet phantom power (48 V) through end ${rounds.map(({ end }) => end.name).join(', ')}: it can harm an output that is not made for it. Switch phantom off at that input, and label the lead.`,
-        ),
-      );
-    for (const { end, input } of ends) {
-      const tied = input.joints.find(
-        ({ role, conductors }) => role === 'shield' && conductors.some(({ kind }) => kind === 'core'),
-      );
-      const coldElsewhere = ends.some(
-        (other) => other.end !== end && other.input.joints.some(({ role }) => role === 'cold'),
-      );
-      if (tied && coldElsewhere)
-        checks.push(
-          check(
-            'cold tied',
-            'note',
-            `Cold is tied to the shield at end ${end.name} (${conductorNames(tied.conductors)}): right for transformer outputs; some electronic outputs want it open. Ask the device's maker.`,
-          ),
-        );
-      else if (coldElsewhere && ['ts', 'phono'].includes(layoutOf({ end, input })))
-        checks.push(
-          check(
-            'cold open',
-            'note',
-            `Cold is open at end ${end.name}: right for outputs that must not drive a short; a transformer output gives nothing then. Ask the device's maker.`,
-          ),
-        );
-    }
-  }
-  if (lead.signal === 'stereo') {
-    if (rounds.length > 0)
-      checks.push(
-        check(
-          'stereo into balanced',
-          'wrong',
-          `Left and right meet a balanced contact pair at end ${rounds.map(({ end }) => end.name).join(', ')}: the input takes their difference, and everything in the middle is lost. Sum them with resistors, or use two inputs.`,
-        ),
-      );
-    for (const { end } of ends.filter(({ end: { channel } }) => channel !== null)) {
-      const usual = end.channel === 'right' ? 'red' : 'white';
-      if (end.marker && end.marker !== usual)
-        checks.push(
-          check(
-            'channel colour',
-            'note',
-            `End ${end.name} carries ${end.channel} and is marked ${end.marker}: ${usual} is usual for ${end.channel}${usual === 'white' ? ' (or black)' : ''}.`,
-          ),
-        );
-    }
-  }
-  for (const { end, input } of ends)
-    if (input.connector.series.id === 'jack-3-trs')
-      checks.push(
+  const mono = lead.signal === 'balanced' || lead.signal === 'unbalanced';
+  return [
+    ...(mono ? [...phantomChecks(ends), ...ends.flatMap((end) => coldChecks(end, ends))] : []),
+    ...(lead.signal === 'stereo' ? stereoChecks(ends) : []),
+    ...ends
+      .filter(({ input }) => input.connector.series.id === 'jack-3-trs')
+      .map(({ end }) =>
         check(
           'four-pole',
           'note',
           `End ${end.name}: many 3.5 mm sockets have four poles, and their sleeve is a microphone. There a three-pole plug loses a channel or hums; look at the device.`,
         ),
-      );
-  return checks;
+      ),
+  ];
+}
+
+/** 48 V stands on 2 and 3 of a microphone input, whatever is plugged into the other end (IEC 61938). */
+function phantomChecks(ends: readonly KnownEnd[]): PinCheck[] {
+  const jacks = ends.filter((end) => ['ts', 'trs', 'phono'].includes(layoutOf(end)));
+  const rounds = ends.filter((end) => layoutOf(end) === 'round-3');
+  if (rounds.length === 0 || jacks.length === 0) return [];
+  return [
+    check(
+      'phantom',
+      'risk',
+      `End ${namesOf(jacks)} can meet phantom power (48 V) through end ${namesOf(rounds)}: it can harm an output that is not made for it. Switch phantom off at that input, and label the lead.`,
+    ),
+  ];
+}
+
+/** Cold toward an end that has no place for it: tied to the shield, or open. */
+function coldChecks(at: KnownEnd, ends: readonly KnownEnd[]): PinCheck[] {
+  const { end, input } = at;
+  const elsewhere = ends.some(
+    (other) => other.end !== end && other.input.joints.some(({ role }) => role === 'cold'),
+  );
+  if (!elsewhere) return [];
+  const tied = input.joints.find(
+    ({ role, conductors }) => role === 'shield' && conductors.some(({ kind }) => kind === 'core'),
+  );
+  if (tied)
+    return [
+      check(
+        'cold tied',
+        'note',
+        `Cold is tied to the shield at end ${end.name} (${conductorNames(tied.conductors)}): right for transformer outputs; some electronic outputs want it open. Ask the device's maker.`,
+      ),
+    ];
+  if (!['ts', 'phono'].includes(layoutOf(at))) return [];
+  return [
+    check(
+      'cold open',
+      'note',
+      `Cold is open at end ${end.name}: right for outputs that must not drive a short; a transformer output gives nothing then. Ask the device's maker.`,
+    ),
+  ];
+}
+
+function stereoChecks(ends: readonly KnownEnd[]): PinCheck[] {
+  const rounds = ends.filter((end) => layoutOf(end) === 'round-3');
+  const balanced =
+    rounds.length === 0
+      ? []
+      : [
+          check(
+            'stereo into balanced',
+            'wrong',
+            `Left and right meet a balanced contact pair at end ${namesOf(rounds)}: the input takes their difference, and everything in the middle is lost. Sum them with resistors, or use two inputs.`,
+          ),
+        ];
+  const colours = ends.flatMap(({ end }) => {
+    const usual = end.channel === 'right' ? 'red' : 'white';
+    if (end.channel === null || !end.marker || end.marker === usual) return [];
+    return [
+      check(
+        'channel colour',
+        'note',
+        `End ${end.name} carries ${end.channel} and is marked ${end.marker}: ${usual} is usual for ${end.channel}.`,
+      ),
+    ];
+  });
+  return [...balanced, ...colours];
 }
 
 function lightingChecks(lead: Lead, ends: readonly KnownEnd[], nets: readonly Net[]): PinCheck[] {

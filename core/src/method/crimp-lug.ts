@@ -1,5 +1,6 @@
 import type { CoreRecipe } from '../build/core-steps.ts';
-import { coreStripSteps, jointName, openShellHolds, tellApartStep } from '../build/core-steps.ts';
+import { jointName, openShellHolds, tellApartStep } from '../build/core-joint-steps.ts';
+import { coreStripSteps } from '../build/core-steps.ts';
 import { dieTool } from '../build/join-steps.ts';
 import { contactPull, productionTug } from '../build/pull.ts';
 import { stripAgain } from '../build/recipe.ts';

@@ -1,5 +1,6 @@
 import type { CoreRecipe } from '../build/core-steps.ts';
-import { coreSolderCaution, coreStripSteps, jointName, openShellHolds } from '../build/core-steps.ts';
+import { jointName, openShellHolds } from '../build/core-joint-steps.ts';
+import { coreSolderCaution, coreStripSteps } from '../build/core-steps.ts';
 import { heatFigures, ironTool } from '../build/join-steps.ts';
 import { goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';

@@ -1,5 +1,6 @@
 import type { CoreRecipe } from '../build/core-steps.ts';
-import { coreStripSteps, openShellHolds, tellApartStep } from '../build/core-steps.ts';
+import { openShellHolds, tellApartStep } from '../build/core-joint-steps.ts';
+import { coreStripSteps } from '../build/core-steps.ts';
 import { cutOffAgain, stripAgain } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';

@@ -1,5 +1,6 @@
 import type { CoreRecipe } from '../build/core-steps.ts';
-import { coreStripSteps, openShellHolds, solderJointSteps, tellApartStep } from '../build/core-steps.ts';
+import { openShellHolds, solderJointSteps, tellApartStep } from '../build/core-joint-steps.ts';
+import { coreStripSteps } from '../build/core-steps.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
 import { featureValue } from '../connector/gauge-card.ts';

@@ -1,5 +1,6 @@
 import type { CoreRecipe } from '../build/core-steps.ts';
-import { coreStripSteps, jointName, openShellHolds, tellApartStep } from '../build/core-steps.ts';
+import { jointName, openShellHolds, tellApartStep } from '../build/core-joint-steps.ts';
+import { coreStripSteps } from '../build/core-steps.ts';
 import { goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { LayeredCable } from '../cable/cable.ts';
 import { cables, coaxCables } from '../cable/catalogue/catalogue.ts';
-import { connectors } from '../connector/catalogue/catalogue.ts';
+import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import { featureValue, nominalGaugeCard } from '../connector/gauge-card.ts';
 import { methodNames } from '../connector/method-name.ts';
@@ -9,9 +9,10 @@ import { connectorsFor } from '../fit/find-end.ts';
 import { pinEndsFor } from '../fit/pin-ends.ts';
 import type { House } from '../house/house.ts';
 import { houseSchema } from '../house/house.ts';
+import { makeLead } from '../lead/make-lead.ts';
 import { starters } from '../lead/starters.ts';
 import { cutOf, stripLength } from '../strip/strip-plan.ts';
-import { exampleLead, house, measuredCard, now } from '../testing/example.ts';
+import { counted, exampleLead, house, measuredCard, now } from '../testing/example.ts';
 import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { designStates } from './design-states.ts';
 import { freezePlan, frozenPlanSchema } from './frozen-plan.ts';
@@ -86,18 +87,25 @@ describe('every cable with every connector that fits it', () => {
   });
 
   test('what a starter offers fits throughout and needs no change', () => {
-    for (const { cableId, near, far } of starters)
-      for (const { connectorId: id } of [near, ...far]) {
-        const plan = planOf(cableId, id);
-        expect(
-          plan.ends.flatMap(({ fit }) => fit.filter(({ verdict }) => verdict === 'does not fit')),
-        ).toEqual([]);
-        expect(
-          plan.joints
-            .filter(({ label }) => !label.includes('system'))
-            .every(({ verdict }) => verdict === 'match'),
-        ).toBe(true);
-      }
+    for (const { near, far, leadName, ...starter } of starters) {
+      const end = ({ connectorId, ...rest }: typeof near) => ({
+        connector: connectorById(connectorId),
+        ...rest,
+      });
+      const { lead, cards } = makeLead(
+        { ...starter, name: leadName, purpose: '', near: end(near), far: far.map(end), length: 3 },
+        counted(),
+        now,
+        house,
+      );
+      const plan = planLead(lead, cards, house);
+      const misfits = plan.ends.flatMap(({ fit }) => fit.filter(({ verdict }) => verdict === 'does not fit'));
+      expect([leadName, misfits]).toEqual([leadName, []]);
+      expect([leadName, plan.pinChecks.filter(({ weight }) => weight === 'wrong')]).toEqual([leadName, []]);
+      expect(plan.steps.length).toBeGreaterThan(15);
+      const joints = plan.joints.filter(({ label }) => !label.includes('system'));
+      expect(joints.every(({ verdict }) => verdict === 'match')).toBe(true);
+    }
   });
 });
 

@@ -128,23 +128,19 @@ function ContactSpot({
   readonly small: boolean;
 }) {
   const radius = small ? 8 : 12;
-  const [first, second] = joint?.conductors ?? [];
-  const fill = first
-    ? first.kind === 'shield'
-      ? '#b9bdb9'
-      : wirePaint(first.colour)
-    : pin
-      ? 'var(--brass)'
-      : '#22272a';
-  const light = first?.colour === 'white' || first?.colour === 'yellow' || first?.kind === 'shield';
+  const [first, second] = (joint?.conductors ?? []).map(({ kind, colour }) => ({
+    paint: kind === 'shield' ? '#b9bdb9' : wirePaint(colour),
+    light: kind === 'shield' || colour === 'white' || colour === 'yellow',
+  }));
+  const empty = pin ? 'var(--brass)' : '#22272a';
   return (
     <g opacity={faint ? 0.4 : 1}>
       {strong && <circle cx={x} cy={y} r={radius + 6} fill="none" stroke="var(--copper)" strokeWidth={4} />}
-      <circle cx={x} cy={y} r={radius} fill={fill} stroke="var(--brass)" strokeWidth={3} />
+      <circle cx={x} cy={y} r={radius} fill={first?.paint ?? empty} stroke="var(--brass)" strokeWidth={3} />
       {second && (
         <path
           d={`M ${x} ${y - radius} A ${radius} ${radius} 0 0 1 ${x} ${y + radius} Z`}
-          fill={second.kind === 'shield' ? '#b9bdb9' : wirePaint(second.colour)}
+          fill={second.paint}
         />
       )}
       <text
@@ -153,19 +149,18 @@ function ContactSpot({
         textAnchor="middle"
         fontSize={contact.id.length > 3 ? 11 : 13}
         fontWeight={700}
-        style={
-          small
-            ? undefined
-            : {
-                fill: light ? '#22272a' : '#fff',
-                paintOrder: 'stroke',
-                stroke: light ? '#fff' : '#22272a',
-                strokeWidth: 2,
-              }
-        }
+        style={small ? undefined : overWire(first?.light === true)}
       >
         {contact.id}
       </text>
     </g>
   );
 }
+
+/** A number on the colour of its core: dark on light, light on dark, with an edge that holds on a second colour too. */
+const overWire = (light: boolean) => ({
+  fill: light ? '#22272a' : '#fff',
+  paintOrder: 'stroke',
+  stroke: light ? '#fff' : '#22272a',
+  strokeWidth: 2,
+});

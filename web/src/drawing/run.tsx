@@ -1,83 +1,19 @@
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
-import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
 import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
 import './drawing.css';
 import type { EndState } from './end-shape.tsx';
-import { EndShape, endLength } from './end-shape.tsx';
+import { EndShape } from './end-shape.tsx';
 import { pickable } from './pickable.ts';
 import { isStepDone, StrippedEnd } from './stripped-end.tsx';
 import type { PartPlace } from './run-layout.ts';
 import { runLayout } from './run-layout.ts';
 import { PartShape } from './part-shape.tsx';
+import { LegLengths, Legs } from './run-legs.tsx';
+import type { RunProps, Side } from './run-side.ts';
+import { legRow, nameOf, scaleFor, sidesOf, tall } from './run-side.ts';
 import { wirePaint } from './wire-colour.ts';
-
-/** What was picked on the run. */
-export type RunPick =
-  | { readonly kind: 'end'; readonly endId: string }
-  | { readonly kind: 'part'; readonly partId: string }
-  | { readonly kind: 'cable' };
-
-interface RunProps {
-  readonly plan: LeadPlan;
-  /** The unit whose state is shown; none shows the finished design. */
-  readonly progress?: UnitProgress;
-  readonly onPick?: (pick: RunPick) => void;
-  /** Place of a fault. */
-  readonly faultEndIds?: readonly string[];
-  readonly small?: boolean;
-  /** The order in which parts go on, shown with their names. */
-  readonly numbers?: ReadonlyMap<string, number>;
-}
-
-/** Across the run: pixels per metre. Along it nothing is to scale; a break mark stands for the metres. */
-const across = 4300;
-
-/** Largest height and length of an end on the run, pixels. */
-const room = { height: 84, length: 190 };
-
-/** Pixels per metre, the same for both ends: smaller where a feeder's connector would not find room. */
-function scaleFor({ ends }: LeadPlan, small: boolean): number {
-  const tallest = Math.max(...ends.map(({ card }) => featureValue(card, 'bodyOutside')));
-  const longest = Math.max(...ends.map(({ card }) => featureValue(card, 'lipToTip')));
-  return Math.min(across, room.height / tallest, room.length / longest) * (small ? 0.55 : 1);
-}
-
-/** An end with its place on the drawing, pixels: its rear lip, and where its line of cable meets the others. */
-interface Side {
-  readonly end: EndPlan;
-  readonly origin: number;
-  readonly direction: 1 | -1;
-  readonly y: number;
-  readonly meets: number;
-}
-
-/** Heights, pixels: of a run with two ends, and of each leg beyond a split. */
-const tall = { full: 196, small: 64 };
-const legRow = { full: 150, small: 46 };
-
-/** The first end at the left; the others at the right, one under the other where the lead has a split. */
-function sidesOf(plan: LeadPlan, width: number, height: number, scale: number): Side[] {
-  const [near, ...far] = plan.ends;
-  const many = far.length > 1;
-  const middle = many ? height / 2 : height > 100 ? 102 : 32;
-  const meets = many ? width * splitAt : width / 2;
-  return [
-    { end: near!, origin: endLength(near!, scale) + 14, direction: 1, y: middle, meets },
-    ...far.map((end, index): Side => ({
-      end,
-      origin: width - endLength(end, scale) - 14,
-      direction: -1,
-      y: many ? ((index + 0.58) * height) / far.length : middle,
-      meets,
-    })),
-  ];
-}
-
-/** Where the split stands, as a share of the width. */
-const splitAt = 0.44;
 
 /** The lead lying on the bench, the first end at the left, every part threaded on it in its place, legs branching. */
 export function Run({ plan, progress, onPick, faultEndIds = [], small = false, numbers }: RunProps) {
@@ -225,136 +161,6 @@ function WholeLength({ plan, sides }: { readonly plan: LeadPlan; readonly sides:
   );
 }
 
-/** The length of trunk and legs, each over its own. */
-function LegLengths({ plan, sides }: { readonly plan: LeadPlan; readonly sides: readonly Side[] }) {
-  const texts = useLengthTexts();
-  return plan.lead.legs.map((leg) => {
-    const side = sides.find(
-      ({ end }) => leg.toNodeId === end.end.nodeId || leg.fromNodeId === end.end.nodeId,
-    )!;
-    const x = (side.origin + side.meets) / 2 + (side.direction < 0 ? 20 : 0);
-    return (
-      <text key={leg.id} className="figures" x={x} y={side.y + 34} textAnchor="middle" fontSize={16}>
-        {texts({ metres: leg.finishedLength, digits: 0 }).first}
-      </text>
-    );
-  });
-}
-
-/** Trunk, split and legs: cables run on through the split, or are joined there. */
-function Legs({
-  plan,
-  sides,
-  scale,
-  small,
-  progress,
-  numbers,
-  onPick,
-}: {
-  readonly sides: readonly Side[];
-  readonly scale: number;
-  readonly small: boolean;
-} & Pick<RunProps, 'plan' | 'progress' | 'numbers' | 'onPick'>) {
-  const [near, ...far] = sides;
-  const pick = onPick && pickable('cable, opens Choose', () => onPick({ kind: 'cable' }));
-  const thickness = (end: EndPlan) => Math.max(4, end.cable.jacket.diameter * scale);
-  const [x, y] = [near!.meets, near!.y];
-  const across = near!.end.input.cables.length > 1;
-  const trunk = thickness(near!.end);
-  const offsets = across ? far.map((_, index) => (index - (far.length - 1) / 2) * trunk * 1.1) : [0];
-  return (
-    <g>
-      <g {...pick}>
-        {offsets.map((offset) => (
-          <path
-            key={offset}
-            d={`M ${near!.origin} ${y + offset} H ${x}`}
-            stroke="var(--jacket)"
-            strokeWidth={trunk}
-          />
-        ))}
-        {far.map(({ end, origin, y: to }, index) => {
-          const start = y + (across ? offsets[index]! : 0);
-          return (
-            <path
-              key={end.end.id}
-              d={`M ${x} ${start} C ${x + 50} ${start}, ${x + 30} ${to}, ${x + 90} ${to} H ${origin}`}
-              fill="none"
-              stroke="var(--jacket)"
-              strokeWidth={thickness(end)}
-            />
-          );
-        })}
-        <path className="dimension" strokeWidth={2} d={breakMark((near!.origin + x) / 2, y, trunk * 1.2)} />
-        {far.map(({ end, origin, y: to }) => (
-          <path
-            key={end.end.id}
-            className="dimension"
-            strokeWidth={2}
-            d={breakMark((origin + x + 90) / 2, to, thickness(end))}
-          />
-        ))}
-      </g>
-      <SplitShrink
-        plan={plan}
-        progress={progress}
-        numbers={numbers}
-        at={{ x, y }}
-        height={across ? trunk * 2.8 : trunk * 2}
-        small={small}
-        onPick={onPick}
-      />
-    </g>
-  );
-}
-
-/** The shrink over the crotch, at its place, with its name and how the cables go on. */
-function SplitShrink({
-  plan,
-  progress,
-  numbers,
-  at: { x, y },
-  height,
-  small,
-  onPick,
-}: Pick<RunProps, 'plan' | 'progress' | 'numbers' | 'onPick'> & {
-  readonly at: { readonly x: number; readonly y: number };
-  readonly height: number;
-  readonly small: boolean;
-}) {
-  const part = plan.parts.find(({ nodeId }) => nodeId !== undefined);
-  if (!part) return null;
-  const missing = progress !== undefined && !progress.on.has(part.id);
-  const joined = plan.lead.joins.length > 0;
-  return (
-    <g
-      {...(onPick &&
-        pickable(`${part.label}, opens Thread`, () => onPick({ kind: 'part', partId: part.id })))}
-    >
-      <rect
-        className={missing ? 'shrink ghost' : 'shrink'}
-        x={x - 30}
-        y={y - height / 2}
-        width={small ? 30 : 52}
-        height={height}
-        rx={4}
-      />
-      {!small && (
-        <text x={x - 38} y={y + height / 2 + 26} textAnchor="middle" fontSize={13} fontWeight={600}>
-          {nameOf(part, progress, numbers)}
-          <tspan className="soft" fontWeight={400} x={x - 38} dy={16}>
-            {joined ? 'joined here' : 'cables run through'}
-          </tspan>
-        </text>
-      )}
-    </g>
-  );
-}
-
-/** A break mark stands for the metres. */
-const breakMark = (x: number, y: number, thickness: number) =>
-  `M ${x - 9} ${y - thickness} l 9 ${thickness * 0.66} l -9 ${thickness * 0.66} l 9 ${thickness * 0.68} M ${x + 7} ${y - thickness} l 9 ${thickness * 0.66} l -9 ${thickness * 0.66} l 9 ${thickness * 0.68}`;
-
 function Cable({
   from,
   to,
@@ -435,21 +241,6 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, places, 
     );
   });
 }
-
-/** What stands over a part: its place in the order, its name, and whether it is missing. */
-function nameOf(
-  part: LeadPart,
-  progress: UnitProgress | undefined,
-  numbers: ReadonlyMap<string, number> | undefined,
-): string {
-  const number = numbers?.get(part.id);
-  const missing = progress && !progress.on.has(part.id);
-  return `${number === undefined ? '' : `${number}. `}${shortName(part)}${missing ? ', not on' : ''}`;
-}
-
-/** A shrink by its size; that it is lined stands in Thread. */
-const shortName = ({ kind, label }: LeadPart) =>
-  kind === 'shrink' ? label.split(',')[0]!.replace('adhesive ', '') : kind;
 
 function EndLabel({
   end,

@@ -15,7 +15,7 @@ import { undone } from '../../draft/draft-slice.ts';
 import type { Draft } from '../../draft/use-draft.ts';
 import { useDraft, useDrafts, useDraftState, useHouseDraft } from '../../draft/use-draft.ts';
 import { usePlan } from '../../draft/use-plan.ts';
-import type { RunPick } from '../../drawing/run.tsx';
+import type { RunPick } from '../../drawing/run-side.ts';
 import { Run } from '../../drawing/run.tsx';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { BenchEdge } from './bench-edge.tsx';

@@ -1,0 +1,85 @@
+import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
+import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
+import { endLength } from './end-shape.tsx';
+
+/** What was picked on the run. */
+export type RunPick =
+  | { readonly kind: 'end'; readonly endId: string }
+  | { readonly kind: 'part'; readonly partId: string }
+  | { readonly kind: 'cable' };
+
+export interface RunProps {
+  readonly plan: LeadPlan;
+  /** The unit whose state is shown; none shows the finished design. */
+  readonly progress?: UnitProgress;
+  readonly onPick?: (pick: RunPick) => void;
+  /** Place of a fault. */
+  readonly faultEndIds?: readonly string[];
+  readonly small?: boolean;
+  /** The order in which parts go on, shown with their names. */
+  readonly numbers?: ReadonlyMap<string, number>;
+}
+
+/** Across the run: pixels per metre. Along it nothing is to scale; a break mark stands for the metres. */
+const across = 4300;
+
+/** Largest height and length of an end on the run, pixels. */
+const room = { height: 84, length: 190 };
+
+/** Pixels per metre, the same for both ends: smaller where a feeder's connector would not find room. */
+export function scaleFor({ ends }: LeadPlan, small: boolean): number {
+  const tallest = Math.max(...ends.map(({ card }) => featureValue(card, 'bodyOutside')));
+  const longest = Math.max(...ends.map(({ card }) => featureValue(card, 'lipToTip')));
+  return Math.min(across, room.height / tallest, room.length / longest) * (small ? 0.55 : 1);
+}
+
+/** An end with its place on the drawing, pixels: its rear lip, and where its line of cable meets the others. */
+export interface Side {
+  readonly end: EndPlan;
+  readonly origin: number;
+  readonly direction: 1 | -1;
+  readonly y: number;
+  readonly meets: number;
+}
+
+/** Heights, pixels: of a run with two ends, and of each leg beyond a split. */
+export const tall = { full: 196, small: 64 };
+export const legRow = { full: 150, small: 46 };
+
+/** The first end at the left; the others at the right, one under the other where the lead has a split. */
+export function sidesOf(plan: LeadPlan, width: number, height: number, scale: number): Side[] {
+  const [near, ...far] = plan.ends;
+  const many = far.length > 1;
+  const middle = many ? height / 2 : height > 100 ? 102 : 32;
+  const meets = many ? width * splitAt : width / 2;
+  return [
+    { end: near!, origin: endLength(near!, scale) + 14, direction: 1, y: middle, meets },
+    ...far.map((end, index): Side => ({
+      end,
+      origin: width - endLength(end, scale) - 14,
+      direction: -1,
+      y: many ? ((index + 0.58) * height) / far.length : middle,
+      meets,
+    })),
+  ];
+}
+
+/** Where the split stands, as a share of the width. */
+const splitAt = 0.44;
+
+/** What stands over a part: its place in the order, its name, and whether it is missing. */
+export function nameOf(
+  part: LeadPart,
+  progress: UnitProgress | undefined,
+  numbers: ReadonlyMap<string, number> | undefined,
+): string {
+  const number = numbers?.get(part.id);
+  const missing = progress && !progress.on.has(part.id);
+  return `${number === undefined ? '' : `${number}. `}${shortName(part)}${missing ? ', not on' : ''}`;
+}
+
+/** A shrink by its size; that it is lined stands in Thread. */
+const shortName = ({ kind, label }: LeadPart) =>
+  kind === 'shrink' ? label.split(',')[0]!.replace('adhesive ', '') : kind;
