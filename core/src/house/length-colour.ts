@@ -17,7 +17,7 @@ export function parseLengthColours(text: string): LengthColours {
     .split(';')
     .filter((part) => part.trim() !== '')
     .map((part) => {
-      const match = /^\s*(.*?\d\s*\S*?)\s+([a-z ]+?)\s*$/i.exec(part);
+      const match = /^\s*(.+?)\s+([a-z]{3,}(?: [a-z]+)*)\s*$/i.exec(part);
       if (!match) throw new QuantityError(part.trim(), expected);
       return { upTo: parsePositiveLength(match[1]!, 10_000, 'm'), colour: match[2]!.toLowerCase() };
     });

@@ -68,7 +68,7 @@ export function makeLead(
     connectorId: connector.id,
     gaugeCardId: cards.get(connector.id)!.id,
     referencePlane: isCoaxial(connector) ? 'mating plane' : 'tip',
-    shrink: isCoaxial(connector),
+    shrink: true,
     channel: channel ?? null,
     deviceId: deviceId ?? null,
     marker: marker ?? null,

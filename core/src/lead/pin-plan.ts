@@ -143,20 +143,26 @@ function coreGroups(cores: readonly CableConductor[], wanted: number): CableCond
     : cores.map((core) => [core]);
 }
 
-/** Nothing says what the contacts mean: conductors to contacts in their order, the shield last. */
+/**
+ * Nothing says what the contacts of an end mean: cores to its contacts in their order, as many as another end has signals,
+ * the shield on the one after them.
+ */
 function inOrder(
   ends: readonly Known[],
   conductors: readonly CableConductor[],
   connect: (conductor: CableConductor, end: Known, contact: string | undefined) => Connection[],
 ): Connection[] {
   const known = ends.find(({ byRole }) => byRole.size > 0);
-  return conductors.flatMap((conductor, index) =>
-    ends.flatMap((end) => {
-      const role = known && [...known.byRole.keys()].sort((a, b) => rank(a) - rank(b))[index];
-      return connect(conductor, end, end === known ? role && end.byRole.get(role) : end.contacts[index]);
-    }),
-  );
+  const meant = known && order.filter((role) => known.byRole.has(role));
+  const shields = conductors.filter(({ kind }) => kind === 'shield');
+  const room = Math.min(...ends.map(({ contacts }) => contacts.length - shields.length));
+  const cores = conductors.filter(({ kind }) => kind === 'core').slice(0, meant?.length ?? room);
+  return ends.flatMap((end) => [
+    ...cores.flatMap((core, index) =>
+      connect(core, end, end === known ? end.byRole.get(meant![index]!) : end.contacts[index]),
+    ),
+    ...shields.flatMap((shield) =>
+      connect(shield, end, end === known ? end.byRole.get('shield') : end.contacts[cores.length]),
+    ),
+  ]);
 }
-
-/** Signals in their order, the shield last. */
-const rank = (role: Role) => (role === 'shield' ? order.length : order.indexOf(role));

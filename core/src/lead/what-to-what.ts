@@ -1,4 +1,4 @@
-import { cables } from '../cable/catalogue/catalogue.ts';
+import { cableById, cables } from '../cable/catalogue/catalogue.ts';
 import type { CoreCable } from '../cable/cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { resistancePerMetre } from '../cable/conductors.ts';
@@ -31,7 +31,7 @@ export const deviceSockets: readonly DeviceSocket[] = [
     id: 'xlr-3-holes',
     label: '3-pin with holes (an input)',
     connectorId: 'xlr-3-plug',
-    signals: ['balanced', 'unbalanced', 'stereo', 'lighting'],
+    signals: ['balanced', 'unbalanced', 'lighting'],
   },
   {
     id: 'xlr-5-holes',
@@ -75,6 +75,9 @@ export const deviceSockets: readonly DeviceSocket[] = [
   },
 ];
 
+/** Sockets with one hot contact: they take half of a stereo signal. */
+const oneChannel = ['jack-6', 'phono'];
+
 /** A socket by its id. @throws RangeError when there is none. */
 export function deviceSocketById(id: string): DeviceSocket {
   const found = deviceSockets.find((socket) => socket.id === id);
@@ -114,16 +117,24 @@ export function proposeLead({ signal, near, far, length }: WhatToWhat): LeadProp
   if (unfit)
     throw new RangeError(`${unfit.label} does not carry ${signal}: choose another socket or signal.`);
   const split = far.length > 1;
-  const reasons = sockets.map(
-    ({ label, connectorId }, index) =>
-      `End ${String.fromCharCode(65 + index)}: ${connectorById(connectorId).name}, because it mates with ${label}.`,
+  const single = (split ? sockets.slice(0, 1) : sockets).find(
+    ({ id }) => signal === 'stereo' && oneChannel.includes(id),
   );
-  const { cableId, why } = cableFor(signal, sockets, length);
+  if (single)
+    throw new RangeError(
+      `${single.label} carries one channel: start from a stereo socket, and choose two of these to go to.`,
+    );
+  const { cableId, why } = cableFor(signal, sockets, length, split);
+  const connectors = sockets.map((socket) => connectorFor(socket, cableId));
+  const reasons = sockets.map(
+    ({ label }, index) =>
+      `End ${String.fromCharCode(65 + index)}: ${connectors[index]!.name}, because it mates with ${label}.`,
+  );
   reasons.push(why);
   const channels: readonly (Channel | undefined)[] =
     signal === 'stereo' && split ? ['left', 'right'] : sockets.map(() => undefined);
-  const ends = sockets.slice(1).map(({ connectorId }, index): EndRequest => ({
-    connector: connectorById(connectorId),
+  const ends = connectors.slice(1).map((connector, index): EndRequest => ({
+    connector,
     channel: channels[index],
     marker: channels[index] === 'left' ? 'white' : channels[index] === 'right' ? 'red' : undefined,
     legLength: split ? legLength(length) : undefined,
@@ -144,7 +155,7 @@ export function proposeLead({ signal, near, far, length }: WhatToWhat): LeadProp
       purpose: '',
       signal,
       cableId,
-      near: { connector: connectorById(sockets[0]!.connectorId) },
+      near: { connector: connectors[0]! },
       far: ends,
       length: split ? length - legLength(length) : length,
       frequencies: [signal === 'lighting' ? 250e3 : 20e3],
@@ -156,6 +167,7 @@ function cableFor(
   signal: Signal,
   sockets: readonly DeviceSocket[],
   length: number,
+  split: boolean,
 ): { cableId: string; why: string } {
   const header = sockets.some(({ id }) => id.startsWith('header'));
   const round = sockets.some(({ id }) => id.startsWith('xlr'));
@@ -178,24 +190,37 @@ function cableFor(
             why: 'Instrument cable: its conductive layer keeps it quiet when it is moved; take that layer off at both ends.',
           };
     case 'stereo':
-      return {
-        cableId: 'twin-phono',
-        why: 'Screened cable for each side: left and right do not talk to each other.',
-      };
+      return split
+        ? {
+            cableId: 'twin-phono',
+            why: 'Screened cable for each side: left and right do not talk to each other.',
+          }
+        : {
+            cableId: 'mic-pair',
+            why: 'Microphone pair: a core for left, a core for right, the braid as their return.',
+          };
     case 'lighting':
       return {
-        cableId: 'lighting-2-pair',
-        why: 'Two pairs of 120 ohm: microphone cable has another impedance and more capacitance, and its edges ring.',
+        cableId:
+          header || sockets.some(({ id }) => id.startsWith('xlr-3')) ? 'lighting-1-pair' : 'lighting-2-pair',
+        why: 'Pairs of 120 ohm: microphone cable has more capacitance and mostly another impedance, and its edges ring.',
       };
     case 'speaker':
-      return speakerCable(sockets, length);
+      return speakerCable(length);
     default:
       return { cableId: 'install-pair', why: 'Install pair with foil and drain.' };
   }
 }
 
+/** Spades come in sizes: what mates with a socket depends on the copper that goes into it. */
+function connectorFor({ connectorId }: DeviceSocket, cableId: string) {
+  const cable = cableById(cableId);
+  const thin = cable.structure === 'cores' && cable.conductor.area < 3e-6;
+  return connectorById(connectorId === 'spade-pair-6' && thin ? 'spade-pair-2.5' : connectorId);
+}
+
 /** The thinnest speaker cable that keeps the level loss and goes into the ends. */
-function speakerCable(sockets: readonly DeviceSocket[], length: number): { cableId: string; why: string } {
+function speakerCable(length: number): { cableId: string; why: string } {
   const { lossDb, load, output } = speakerTarget;
   const twin = cables.filter(
     (cable): cable is CoreCable =>
@@ -203,9 +228,7 @@ function speakerCable(sockets: readonly DeviceSocket[], length: number): { cable
   );
   const reach = (cable: CoreCable) =>
     longestRun(lossDb, 2 * resistancePerMetre(cable, cable.coreColours[0]!), load, output);
-  const spades = sockets.some(({ id }) => id === 'screws');
-  const usable = twin.filter(({ conductor }) => !spades || conductor.area > 3e-6);
-  const enough = usable.find((cable) => reach(cable) >= length) ?? usable.at(-1)!;
+  const enough = twin.find((cable) => reach(cable) >= length) ?? twin.at(-1)!;
   return {
     cableId: enough.id,
     why: `${enough.name}: ${

@@ -21,7 +21,13 @@ import {
 import type { AnyMethod } from './method.ts';
 
 /** Blades pierce the insulation: nothing is bared, cores end square at the front wall. */
-const seat: CoreSeat = { fixing: 'clamp', mouthOf: () => 'contactMouth', gap: 0, bottom: 0.2e-3 };
+const seat: CoreSeat = {
+  fixing: 'clamp',
+  mouthOf: () => 'contactMouth',
+  gap: 0.5e-3,
+  bottom: 0.3e-3,
+  pierced: true,
+};
 
 function steps(input: CoreRecipe): StepDraft[] {
   const order = input.joints

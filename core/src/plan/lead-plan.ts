@@ -163,8 +163,12 @@ function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: H
 }
 
 /** What about an end would make its figures mislead. */
-function withheldBy({ end, refusal, cardProblems }: EndPlan): string[] {
-  const reasons = [...(refusal === null ? [] : [refusal]), ...cardProblems.map(({ message }) => message)];
+function withheldBy({ end, input, refusal, cardProblems }: EndPlan): string[] {
+  const reasons = [
+    ...(refusal === null ? [] : [refusal]),
+    ...(input.joints.length === 0 ? ['None of its contacts is connected: see the pin plan in Choose.'] : []),
+    ...cardProblems.map(({ message }) => message),
+  ];
   return reasons.map((reason) => `End ${end.name}: ${reason}`);
 }
 

@@ -18,6 +18,8 @@ export interface CoreSeat {
   readonly gap: number;
   /** Kept free at the bottom of a cup or clamp; how far past the hole of a lug, negative. */
   readonly bottom: number;
+  /** Blades pierce the insulation: nothing is bared. */
+  readonly pierced?: boolean;
 }
 
 /** The jacket stands this far out of what holds it, metres: its edge is seen. Engineering value. */
@@ -122,7 +124,7 @@ function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way): CutDraft[] {
     tooLong: endTooLong[seat.fixing],
     tooShort: 'Too little metal stands in the contact to be held.',
   };
-  if (isTail(joint)) return [end];
+  if (isTail(joint) || seat.pierced) return [end];
   return [
     {
       layer: 'insulation',
@@ -147,6 +149,17 @@ const endTooLong: Readonly<Record<CoreSeat['fixing'], string>> = {
   clamp: 'It meets the bottom of the clamp, and bare metal shows before it.',
 };
 
+/** An end at which no contact takes a conductor: nothing is stripped. */
+const nothingJoined: CutDraft = {
+  layer: 'core',
+  label: 'Cut end',
+  position: lengthOf(0, 'nothing is joined here', [], 'the pin plan'),
+  plus: 1e-3,
+  minus: 1e-3,
+  tooLong: '',
+  tooShort: '',
+};
+
 function routesOf(input: AnyEndInput, seat: CoreSeat, ways: readonly Way[]): CoreRoute[] {
   const joined = ways.map(({ joint, mouth, depth }): CoreRoute => {
     const tail = isTail(joint);
@@ -158,7 +171,7 @@ function routesOf(input: AnyEndInput, seat: CoreSeat, ways: readonly Way[]): Cor
       colour: joint.conductors[0]!.colour,
       contact: joint.contact.id,
       mouth: mouth.value,
-      insulationEnd: mouth.value - seat.gap,
+      insulationEnd: seat.pierced ? mouth.value + depth.value - seat.bottom : mouth.value - seat.gap,
       end: mouth.value + depth.value - seat.bottom,
       bare,
       outside: Math.max(over, bare + 0.4e-3),
@@ -198,7 +211,7 @@ export function stripCores(
       endId: input.endId,
       rearLip: lip,
       covered: card.features.clampFront ? featureValue(card, 'clampFront') + pastClamp : 0,
-      cuts: [...conductiveLayerCut(input), ...cuts],
+      cuts: ways.length === 0 ? [nothingJoined] : [...conductiveLayerCut(input), ...cuts],
       section: rings(lip),
       routes: routesOf(input, seat, ways),
       planes: [

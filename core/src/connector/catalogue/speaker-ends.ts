@@ -3,7 +3,7 @@ import type { ConnectorEntry } from '../connector.ts';
 const source = 'engineering value, class-typical; measure the connector in hand';
 
 const speakerFigures = {
-  2: { entryBore: 9.5, clampLeast: 4, clampMost: 9.5, contactBore: 3.2, bodyOutside: 20 },
+  2: { entryBore: 10.5, clampLeast: 4, clampMost: 10.5, contactBore: 3.2, bodyOutside: 20 },
   4: { entryBore: 15, clampLeast: 6, clampMost: 15, contactBore: 3.4, bodyOutside: 24 },
   8: { entryBore: 21, clampLeast: 9, clampMost: 21, contactBore: 3.2, bodyOutside: 36 },
 } as const;

@@ -1,5 +1,5 @@
 import { deviceSockets, proposeLead } from '@gorvane/core/lead/what-to-what.ts';
-import type { LeadProposal } from '@gorvane/core/lead/what-to-what.ts';
+import type { LeadProposal, WhatToWhat as WhatToWhatRequest } from '@gorvane/core/lead/what-to-what.ts';
 import { parseWorkingVoltage } from '@gorvane/core/house/working-voltage.ts';
 import type { Signal } from '@gorvane/core/lead/signal.ts';
 import { signalName, signals } from '@gorvane/core/lead/signal.ts';
@@ -14,6 +14,15 @@ const carried = signals.filter((signal) => signal !== 'radio');
 const socketsFor = (signal: Signal) => deviceSockets.filter((socket) => socket.signals.includes(signal));
 const asOptions = (signal: Signal) => socketsFor(signal).map(({ id, label }) => ({ value: id, label }));
 const none = 'none';
+
+/** What is proposed, or why nothing can be. */
+function proposalOf(what: WhatToWhatRequest): { proposal?: LeadProposal; refused?: string } {
+  try {
+    return { proposal: proposeLead(what) };
+  } catch (error) {
+    return { refused: error instanceof Error ? error.message : String(error) };
+  }
+}
 
 /** A lead from the sockets that it goes between: ends, cable and pin plan are proposed with reasons. */
 export function WhatToWhat() {
@@ -33,9 +42,9 @@ export function WhatToWhat() {
     voltage: problemOf(readVoltage),
   };
   const ready = length !== '' && Object.values(problems).every((problem) => problem === undefined);
-  const proposal: LeadProposal | undefined = ready
-    ? proposeLead({ signal, near, far: third === none ? [far] : [far, third], length: readLength() })
-    : undefined;
+  const { proposal, refused } = ready
+    ? proposalOf({ signal, near, far: third === none ? [far] : [far, third], length: readLength() })
+    : {};
   const choose = (next: Signal) => {
     const [first, second = first] = socketsFor(next);
     setSignal(next);
@@ -71,6 +80,7 @@ export function WhatToWhat() {
       <NativeSelect
         label="And to a second one?"
         description="makes a lead with a split"
+        error={refused}
         value={third}
         data={[{ value: none, label: 'no' }, ...asOptions(signal)]}
         onChange={({ currentTarget: { value } }) => setThird(value)}

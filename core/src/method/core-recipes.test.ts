@@ -1,0 +1,205 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Step } from '../build/step.ts';
+import type { House } from '../house/house.ts';
+import { practiceChange } from '../plan/practice-change.ts';
+import { house } from '../testing/example.ts';
+import { planLead } from '../plan/lead-plan.ts';
+import { signalLead, signalPlan } from '../testing/signal-lead.ts';
+
+const practised = (practice: Partial<House['practice']>): House => ({
+  ...house,
+  practice: { ...house.practice, ...practice },
+});
+const mic = (as = house) => signalPlan('balanced', 'mic-pair', ['xlr-3-socket', 'xlr-3-plug'], { house: as });
+const lights = (as = house) =>
+  signalPlan('lighting', 'lighting-2-pair', ['xlr-5-plug', 'xlr-5-socket'], { house: as });
+const lounge = (as = house) =>
+  signalPlan('speaker', 'speaker-star-quad-4x2.5', ['banana-pair', 'spade-pair-6'], { house: as });
+const patch = () =>
+  signalPlan('unbalanced', 'instrument', ['jack-6-ts-low-profile', 'jack-6-ts-low-profile']);
+const titles = (steps: readonly Step[], endId: string | null = 'A') =>
+  steps.filter((step) => step.endId === endId).map(({ title }) => title.replace(/, end [A-Z]$/, ''));
+const step = (steps: readonly Step[], name: string, endId = 'A') =>
+  steps.find((each) => each.name === name && each.endId === endId)!;
+
+describe('the order of work at an end', () => {
+  test('cups: strip, tin, one joint after the other, looked at and measured while the shell is open', () => {
+    expect(titles(mic().steps)).toEqual([
+      'Take the jacket off',
+      'Make the shield tail',
+      'Cut and bare the cores',
+      'Measure the strip',
+      'Look for cut and stray strands',
+      'Tin the cores',
+      'Solder 1 (shield): shield',
+      'Solder 2 (hot): white',
+      'Solder 3 (cold): blue',
+      'Look at the joints',
+      'Measure between the contacts',
+      'Close the connector',
+      'Tug the cable',
+    ]);
+  });
+
+  test('lugs: what lies underneath first', () => {
+    const { steps } = signalPlan('balanced', 'mic-pair', ['jack-6-trs', 'jack-6-trs']);
+    expect(titles(steps).filter((title) => title.startsWith('Solder'))).toEqual([
+      'Solder tip (hot): white',
+      'Solder ring (cold): blue',
+      'Solder sleeve (shield): shield',
+    ]);
+  });
+
+  test('a flat plug: the body first, for it is a heat sink, then the core when it has cooled', () => {
+    const named = patch()
+      .steps.filter(({ endId }) => endId === 'A')
+      .map(({ name }) => name);
+    expect(named.indexOf('joint sleeve')).toBeLessThan(named.indexOf('joint tip'));
+    expect(step(patch().steps, 'joint sleeve').tools[0]!.setting).toMatch(/big chisel/);
+    expect(step(patch().steps, 'insert').text.firstTime).toMatch(
+      /both screws by hand before either is tightened/,
+    );
+  });
+
+  test('clamps: never tinned, every screw opened fully, tugged and tightened once more', () => {
+    const { steps } = lounge();
+    expect(titles(steps)).not.toContain('Tin the cores');
+    expect(step(steps, 'cores').text.firstTime).toMatch(/Never tin them/);
+    expect(step(steps, 'joint +').text.firstTime).toMatch(/Open the screw fully.*Twist 2 cores into one/);
+    expect(step(steps, 'joint +', 'B').title).toBe('Crimp + (1+): red and red 2, end B');
+  });
+
+  test('a joint waits for the one before it, and feeds what its cup holds', () => {
+    const { steps } = lights();
+    expect(step(steps, 'joint 1').text.firstTime).not.toMatch(/cool first/);
+    const second = step(steps, 'joint 2');
+    expect(second.text.firstTime).toMatch(/Let the one before it cool first/);
+    // A cup of 1.6 x 4.5 mm with 0.22 mm2: some 23 mm of 0.7 mm wire.
+    expect(second.figures.find(({ label }) => /feed/.test(label))!.figure.value).toBeCloseTo(23e-3, 2);
+    expect(second.tools[0]!.setting).toBe('chisel 3.2 mm, 370 °C');
+  });
+
+  test('a core too thick for a filled cup is seated dry and fed', () => {
+    const thick = signalPlan('speaker', 'speaker-2x2.5', ['xlr-3-plug', 'xlr-3-plug']);
+    expect(step(thick.steps, 'joint 1').text.firstTime).toMatch(/Seat the core in the dry cup/);
+    expect(step(mic().steps, 'joint 2').text.firstTime).toMatch(/Fill the cup/);
+  });
+});
+
+describe('before the second end', () => {
+  test('like cores that go to different contacts are told apart by meter; paralleled ones need not be', () => {
+    const quad = signalPlan('lighting', 'star-quad-mic', ['xlr-5-plug', 'xlr-5-socket']);
+    expect(titles(quad.steps, 'A')).not.toContain('Tell the like cores apart');
+    expect(titles(quad.steps, 'B')).toContain('Tell the like cores apart');
+    expect(titles(lounge().steps, 'B')).not.toContain('Tell the like cores apart');
+    expect(titles(mic().steps, 'B')).not.toContain('Tell the like cores apart');
+  });
+
+  test('boot and chuck are on the cable, or the connector cannot be closed', () => {
+    const { steps } = mic();
+    expect(step(steps, 'insert').requires.map(({ partId }) => partId)).toEqual(
+      expect.arrayContaining(['A/boot', 'A/chuck']),
+    );
+  });
+});
+
+describe('lighting leads', () => {
+  test('keep the screen off the shell and say so while it is open', () => {
+    expect(step(lights().steps, 'insert').text.firstTime).toMatch(
+      /neither braid nor tail can reach the shell/,
+    );
+    expect(step(lights().steps, 'no-short').text.firstTime).toMatch(/from each to the shell/);
+  });
+
+  test('carry the ring of the house for their length', () => {
+    const label = lights().steps.find(({ name }) => name === 'label')!;
+    expect(label.text.firstTime).toMatch(/Ring of the house for this length: green/);
+    expect(mic().steps.find(({ name }) => name === 'label')!.text.firstTime).not.toMatch(/Ring of the house/);
+  });
+
+  test('are coiled no tighter than their cable takes, and in how many turns', () => {
+    const { figures } = lights().steps.find(({ name }) => name === 'coil')!;
+    expect(figures.map(({ figure }) => figure.value)).toEqual([expect.closeTo(20 * 7.6e-3, 6), 12]);
+  });
+});
+
+describe('house practice changes the steps it speaks of', () => {
+  test.each<[string, Partial<House['practice']>, (as?: House) => ReturnType<typeof mic>, RegExp]>([
+    ['cups', { cups: 'seat and feed' }, mic, /Solder 2/],
+    ['tinning', { tinning: 'leave bare' }, mic, /Tin the cores/],
+    ['link', { lightingTail: 'solder a stranded link' }, lights, /Make the shield tail/],
+    ['leaded solder', { solder: 'leaded' }, mic, /Solder 1/],
+    ['blade', { stripping: 'blade' }, mic, /Take the jacket off/],
+  ])('%s', (_name, practice, plan, title) => {
+    const change = practiceChange(plan(), plan(practised(practice)))!;
+    expect([...change.changed, ...change.removed].join('; ')).toMatch(title);
+  });
+
+  test('and leaves alone what it does not', () => {
+    expect(practiceChange(lounge(), lounge(practised({ cups: 'seat and feed' })))).toBeUndefined();
+    expect(practiceChange(mic(), mic(practised({ lightingTail: 'solder a stranded link' })))).toBeUndefined();
+  });
+});
+
+describe('hold points', () => {
+  test('a shorted speaker lead is measured, never waived; a microphone lead may be', () => {
+    expect(step(lounge().steps, 'no-short').hold!.safety).toBe(true);
+    expect(step(mic().steps, 'no-short').hold!.safety).toBe(false);
+  });
+
+  test('the conductive layer is measured off, on the cable that has one', () => {
+    expect(step(patch().steps, 'conductive-layer').hold!.reading).toMatchObject({
+      min: 1e6,
+      quantity: 'resistance',
+    });
+    expect(titles(mic().steps)).not.toContain('Take the conductive layer off');
+  });
+
+  test('an end with its shield open has it cut back and covered', () => {
+    const open = signalPlan('balanced', 'mic-pair', ['xlr-3-socket', 'xlr-3-plug'], {
+      choices: { shield: 'first end' },
+    });
+    expect(titles(open.steps, 'B')).toContain('Cut the shield back');
+    expect(titles(open.steps, 'A')).toContain('Make the shield tail');
+  });
+
+  test('a closed plug that cannot be opened is cut off; one that can is opened', () => {
+    const modular = signalPlan('lighting', 'lighting-2-pair', ['xlr-5-plug', 'rj45-lighting']);
+    expect(step(modular.steps, 'no-short', 'B').hold!.rework).toMatchObject({
+      backTo: 'jacket',
+      scrap: ['RJ45 plug'],
+    });
+    expect(step(modular.steps, 'no-short', 'A').hold!.rework).toMatchObject({ backTo: 'joint 1', scrap: [] });
+  });
+
+  test('cautions stand where they matter', () => {
+    for (const { steps } of [mic(), lounge(), patch()])
+      for (const each of steps.filter(({ name, stage }) => stage === 'Join' && /^joint/.test(name)))
+        if (/Solder/.test(each.title)) expect(each.caution).toMatch(/burn/);
+    expect(lounge().steps.find(({ name }) => name === 'seal')!.caution).toMatch(/burns/);
+  });
+});
+
+test('a braided sleeve is cut first, or fitted over-long, by house practice', () => {
+  const sleeved = (as: House) => {
+    const { lead, cards } = signalLead('speaker', 'speaker-star-quad-4x2.5', ['banana-pair', 'spade-pair-6']);
+    const extraParts = [
+      ...lead.extraParts,
+      {
+        id: 'sleeve',
+        kind: 'braided sleeve' as const,
+        legId: 'run',
+        nearEndId: 'A',
+        distance: 0.05,
+        size: 'sleeve-12',
+      },
+    ];
+    return planLead({ ...lead, extraParts }, cards, as).steps.find(({ name }) => name === 'sleeve')!;
+  };
+  expect(sleeved(house).text.experienced).toMatch(/^Hot knife to length/);
+  expect(sleeved(practised({ sleeveCut: 'fit over-long, then cut' })).text.experienced).toMatch(
+    /^On over-long/,
+  );
+  expect(sleeved(practised({ sleeveHold: 'shrink and adhesive' })).text.experienced).toMatch(/adhesive/);
+  expect(sleeved(house).figures[0]!.figure.value).toBeGreaterThan(4);
+});
