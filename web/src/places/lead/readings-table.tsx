@@ -4,7 +4,8 @@ import type { PairReading, Readings } from '@gorvane/core/prove/reading.ts';
 import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
 import { formatCapacitance, parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
-import { SegmentedControl } from '@mantine/core';
+import { Button, SegmentedControl } from '@mantine/core';
+import { useState } from 'react';
 import { Figure } from '../../controls/figure.tsx';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
@@ -21,6 +22,8 @@ interface ReadingsTableProps {
 /** Ticks or ohms for every pair, and the insulation. Ohms count before a tick. */
 export function ReadingsTable({ unitId, proof, readings, limits, family, onReadings }: ReadingsTableProps) {
   const { points } = proof.wiring;
+  const [each, setEach] = useState(false);
+  const together = each || proof.pairs.length <= fewPairs ? [] : proof.pairs.filter(isPlainlyOpen);
   const write = (pair: PairCheck, change: Partial<PairReading>) =>
     onReadings(withPair(readings, points[pair.from]!.id, points[pair.to]!.id, change));
   return (
@@ -38,7 +41,7 @@ export function ReadingsTable({ unitId, proof, readings, limits, family, onReadi
             </tr>
           </thead>
           <tbody>
-            {plannedFirst(proof.pairs).map((pair) => {
+            {plannedFirst(proof.pairs.filter((pair) => !together.includes(pair))).map((pair) => {
               const [from, to] = [points[pair.from]!, points[pair.to]!];
               const limit = limits.find((path) => path.from === from.id && path.to === to.id);
               return (
@@ -89,6 +92,21 @@ export function ReadingsTable({ unitId, proof, readings, limits, family, onReadi
                 </tr>
               );
             })}
+            {together.length > 0 && (
+              <OtherPairs
+                pairs={together}
+                onTick={(connected) =>
+                  onReadings(
+                    together.reduce(
+                      (now, { from, to }) =>
+                        withPair(now, points[from]!.id, points[to]!.id, { connected, ohms: undefined }),
+                      readings,
+                    ),
+                  )
+                }
+                onEach={() => setEach(true)}
+              />
+            )}
             {family.map((check) => (
               <FamilyRow
                 key={check.id}
@@ -129,6 +147,54 @@ export function ReadingsTable({ unitId, proof, readings, limits, family, onReadi
         four wires.
       </p>
     </section>
+  );
+}
+
+/** Up to so many pairs each has its row at once. */
+const fewPairs = 15;
+
+/** Planned open, and nothing read that says otherwise. */
+const isPlainlyOpen = ({ planned, read, leak }: PairCheck) => !planned && read !== true && !leak;
+
+/** All pairs that are planned open in one row: ticked together, or looked at one by one. */
+function OtherPairs({
+  pairs,
+  onTick,
+  onEach,
+}: {
+  readonly pairs: readonly PairCheck[];
+  readonly onTick: (connected: false | undefined) => void;
+  readonly onEach: () => void;
+}) {
+  const read = pairs.filter((pair) => pair.read === false).length;
+  return (
+    <tr>
+      <th scope="row">
+        The other {pairs.length} pairs
+        <div className="soft">planned open</div>
+      </th>
+      <td>
+        <SegmentedControl
+          size="xs"
+          aria-label="Tick, all other pairs"
+          value={read === 0 ? 'unread' : read === pairs.length ? 'open' : ''}
+          onChange={(value) => onTick(value === 'open' ? false : undefined)}
+          data={[
+            { value: 'unread', label: 'not read' },
+            { value: 'open', label: 'all silent' },
+          ]}
+        />
+      </td>
+      <td>
+        <Button size="compact-xs" variant="default" onClick={onEach}>
+          Show each
+        </Button>
+      </td>
+      <td className="reading">at least 1 Mohm</td>
+      <td>
+        <VerdictMark verdict={read === pairs.length ? 'Good' : 'Not yet'} />
+      </td>
+    </tr>
   );
 }
 

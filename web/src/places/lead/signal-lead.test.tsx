@@ -180,7 +180,14 @@ describe('the other stages', () => {
     const terminator = screen.getByLabelText('Terminator seen on pair 1');
     await userEvent.clear(terminator);
     await userEvent.type(terminator, 'open{Enter}');
-    await waitFor(() => expect(screen.getByText(/Terminator seen on pair 1: beyond the limit/)).toBeTruthy());
+    expect(await screen.findByText(/Terminator seen on pair 1: beyond the limit/)).toBeTruthy();
+    const others = screen.getByText('The other 61 pairs').closest('tr')!;
+    await userEvent.click(within(others).getByText('not read'));
+    expect(await screen.findByText(/61 of 66 pairs not measured/)).toBeTruthy();
+    await userEvent.click(screen.getByText('all silent'));
+    await waitFor(() => expect(screen.queryByText(/61 of 66 pairs not measured/)).toBeNull());
+    await userEvent.click(screen.getByRole('button', { name: 'Show each' }));
+    expect(screen.getByText('A 1 to A 2')).toBeTruthy();
   });
 
   test('a pin plan with nothing at an end withholds the plan with its reason', async () => {
