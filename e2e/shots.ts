@@ -32,9 +32,10 @@ test('pictures of every main view', async ({ desk }) => {
   await desk.goto('/lab/bus?term=none');
   await expect(desk.getByText(/V in the worst bit/)).toBeVisible();
   await shot(desk, 'lab-bus');
-  await desk.goto('/lab/cables/low-loss-10');
-  await expect(desk.getByText('First higher mode')).toBeVisible();
-  await shot(desk, 'lab-cable');
+  await openPlace(desk, 'Leads');
+  await desk.getByRole('link', { name: /^Ticket-desk lead/ }).click();
+  await expect(desk.getByRole('heading', { name: 'Pin plan' })).toBeVisible();
+  await shot(desk, 'pin-plan');
   await openPlace(desk, 'House');
   await shot(desk, 'house');
   await desk.getByText('night bench').click();

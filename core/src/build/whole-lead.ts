@@ -21,6 +21,8 @@ const nothingLost: HoldPoint['rework'] = { backTo: '', advice: '', scrap: [], pa
 /** Steps before the first end: count, cut, square and inspect. Nothing of a lead that comes back is cut again. */
 export function cutSteps(lead: Lead, cuts: readonly CutLength[]): StepDraft[] {
   const isRepair = lead.fittedEndIds.length > 0;
+  const print =
+    lead.signal === 'speaker' ? ' Both of a pair are cut equal, with the print running the same way.' : '';
   const figures = cuts.map(({ offTheReel }) => ({
     label: 'off the reel',
     figure: offTheReel,
@@ -41,7 +43,7 @@ export function cutSteps(lead: Lead, cuts: readonly CutLength[]): StepDraft[] {
       text: {
         firstTime: isRepair
           ? 'The lead comes with an end fitted. Look the jacket over along its whole length, and cut back to bright copper where it is dark or wet.'
-          : 'Lay out every part of the kit and count. Look the cable over as it comes off the reel. Measure, and cut square by rotating or sawing lightly: squeezing makes it oval. Mark nothing inside the length that will be kept.',
+          : `Lay out every part of the kit and count. Look the cable over as it comes off the reel. Measure, and cut square by rotating or sawing lightly: squeezing makes it oval. Mark nothing inside the length that will be kept.${print}`,
         experienced: isRepair
           ? 'Cut back to bright copper.'
           : 'Count the kit, measure, cut square without squeezing.',

@@ -48,6 +48,28 @@ describe('from what to what', () => {
     expect(short.request.far[0]!.legLength).toBeCloseTo(0.18, 9);
   });
 
+  test('or one cable is joined at the split, its cores to the legs in turn', () => {
+    const plan = planOf({
+      signal: 'stereo',
+      near: 'jack-3',
+      far: ['phono', 'phono'],
+      length: 2,
+      split: 'joined',
+    });
+    expect(plan.lead.pieces.map(({ cableId }) => cableId)).toEqual(['mic-pair', 'twin-phono', 'twin-phono']);
+    expect(plan.lead.joins).toHaveLength(3);
+    expect(plan.steps.some(({ title }) => title === 'Join the conductors at the split')).toBe(true);
+    const both = planOf({
+      signal: 'balanced',
+      near: 'xlr-3-pins',
+      far: ['xlr-3-holes', 'xlr-3-holes'],
+      length: 3,
+      split: 'joined',
+    });
+    expect(both.pinChecks.filter(({ weight }) => weight === 'wrong')).toEqual([]);
+    expect(both.lead.joins.map(({ conductors }) => conductors.length)).toEqual([3, 3, 3]);
+  });
+
   test('every end says what it mates with, and the cable why it was taken', () => {
     const { reasons, request } = proposeLead({
       signal: 'lighting',

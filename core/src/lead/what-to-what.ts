@@ -91,6 +91,8 @@ export interface WhatToWhat {
   readonly near: string;
   readonly far: readonly string[];
   readonly length: number;
+  /** At a split: both cables run through uncut, or the trunk is one cable and joined there. */
+  readonly split?: 'carried through' | 'joined';
 }
 
 /** A lead that would do, with why it is so; everything can be changed afterwards. */
@@ -111,7 +113,13 @@ const speakerTarget = { lossDb: 0.5, load: 8, output: 0.05 } as const;
  * Proposes ends, cable and pin plan from two or three sockets and what goes between them.
  * @throws RangeError when a socket does not carry the signal.
  */
-export function proposeLead({ signal, near, far, length }: WhatToWhat): LeadProposal {
+export function proposeLead({
+  signal,
+  near,
+  far,
+  length,
+  split: how = 'carried through',
+}: WhatToWhat): LeadProposal {
   const sockets = [near, ...far].map(deviceSocketById);
   const unfit = sockets.find(({ signals }) => !signals.includes(signal));
   if (unfit)
@@ -124,7 +132,8 @@ export function proposeLead({ signal, near, far, length }: WhatToWhat): LeadProp
     throw new RangeError(
       `${single.label} carries one channel: start from a stereo socket, and choose two of these to go to.`,
     );
-  const { cableId, why } = cableFor(signal, sockets, length, split);
+  const joined = split && how === 'joined';
+  const { cableId, why } = cableFor(signal, sockets, length, split && !joined);
   const connectors = sockets.map((socket) => connectorFor(socket, cableId));
   const reasons = sockets.map(
     ({ label }, index) =>
@@ -141,7 +150,9 @@ export function proposeLead({ signal, near, far, length }: WhatToWhat): LeadProp
   }));
   if (split) {
     reasons.push(
-      'Two cables run through the split uncut: no joint, no gap in the shield. Legs are equally long.',
+      joined
+        ? 'One cable up to the split, joined there conductor by conductor, each joint in its sleeve. Legs are equally long.'
+        : 'Two cables run through the split uncut: no joint, no gap in the shield. Legs are equally long.',
     );
     if (signal === 'stereo')
       reasons.push('Left is marked white, right red: twins are told apart by their rings.');
@@ -155,6 +166,8 @@ export function proposeLead({ signal, near, far, length }: WhatToWhat): LeadProp
       purpose: '',
       signal,
       cableId,
+      legCableId: joined && signal === 'stereo' ? 'twin-phono' : undefined,
+      split: split ? how : undefined,
       near: { connector: connectors[0]! },
       far: ends,
       length: split ? length - legLength(length) : length,

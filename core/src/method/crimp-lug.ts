@@ -17,7 +17,11 @@ import { breakoutRings, crotchRelief } from './breakout.ts';
 /** A spade's barrel is open in front: strands end flush with it. */
 const seat: CoreSeat = { fixing: 'clamp', mouthOf: () => 'contactMouth', gap: 0.3e-3, bottom: 0 };
 
+/** What is crimped on, in the word of the bench. */
+const lugOf = ({ connector }: CoreRecipe) => (connector.series.id === 'wire-ferrule' ? 'ferrule' : 'spade');
+
 function steps(input: CoreRecipe): StepDraft[] {
+  const lug = lugOf(input);
   const crimps = input.joints.map((joint): StepDraft => {
     // Areas of paralleled cores add up, and so does what they stand.
     const tug = formatForce(contactPull(bareDiameter(joint) / 1.16) * productionTug);
@@ -48,32 +52,35 @@ function steps(input: CoreRecipe): StepDraft[] {
       good: ['even mark in the middle of the barrel'],
       bad: ['a core comes out'],
       hold: lookHold('Crimps hold', {
-        ...stripAgain(input, 'Cut the spade off with its core and strip again. The spade is scrap.'),
-        scrap: ['spade'],
+        ...stripAgain(input, `Cut the ${lug} off with its core and strip again. The ${lug} is scrap.`),
+        scrap: [lug],
       }),
     },
     ...openShellHolds(input, `joint ${input.joints[0]!.contact.id}`),
     closeStep(
       input,
       {
-        firstTime: 'Shrink the colour sleeve over each barrel, red on plus. Nothing but the fork stays bare.',
+        firstTime:
+          lug === 'ferrule'
+            ? 'Slide the collars up to the insulation, red on plus. Nothing but the sleeve stays bare; under a clamp it is never tinned.'
+            : 'Shrink the colour sleeve over each barrel, red on plus. Nothing but the fork stays bare.',
         experienced: 'Sleeves on, red on plus.',
       },
       {
         title: `Cover the barrels, end ${input.endName}`,
         caution: 'Hot air burns: keep the gun moving.',
-        good: ['only the fork is bare'],
+        good: [lug === 'ferrule' ? 'only the sleeve is bare' : 'only the fork is bare'],
         bad: ['barrel bare', 'red on minus'],
       },
     ),
   ];
 }
 
-/** A pair of spades, crimped. */
+/** A pair of spades or wire-end ferrules, crimped. */
 export const crimpLug: AnyMethod = {
   name: 'crimp lug',
   traits: {
-    because: 'for screw terminals of amplifiers and loudspeakers',
+    because: 'for screw terminals; a ferrule keeps strands together under any clamp',
     reusable: false,
     heat: 'none',
     needs: ['die for the spade'],

@@ -56,8 +56,7 @@ export function PinEndShape({ plan, connector, scale }: PinEndShapeProps) {
         return (
           <>
             {box('metal', 0, tip, height * 0.7)}
-            <rect className="pin-metal" x={-tip * 0.85} y={height * 0.3} width={barrel} height={34} rx={2} />
-            <circle className="body-metal" cx={-tip * 0.75} cy={0} r={height * 0.2} />
+            <TurnedBarrel turns={plan.end.quarterTurns} x={-tip * 0.75} from={height * 0.3} barrel={barrel} />
           </>
         );
       const rings = connector.series.layout === 'trs' ? [0.82, 0.7] : [0.78];
@@ -135,6 +134,44 @@ export function PinEndShape({ plan, connector, scale }: PinEndShapeProps) {
         </>
       );
   }
+}
+
+/** The barrel of a right-angle plug as its quarter turn shows it: down, toward the eye, up, or away behind the body. */
+function TurnedBarrel({
+  turns,
+  x,
+  from,
+  barrel,
+}: {
+  readonly turns: number;
+  readonly x: number;
+  readonly from: number;
+  readonly barrel: number;
+}) {
+  if (turns === 1) return <circle className="pin-metal" cx={x} cy={0} r={barrel / 2} />;
+  if (turns === 3)
+    return (
+      <circle
+        cx={x}
+        cy={0}
+        r={barrel / 2}
+        fill="none"
+        stroke="#33393b"
+        strokeWidth={2}
+        strokeDasharray="3 3"
+      />
+    );
+  const down = turns === 0;
+  return (
+    <rect
+      className="pin-metal"
+      x={x - barrel / 2}
+      y={down ? from : -from - 30}
+      width={barrel}
+      height={30}
+      rx={2}
+    />
+  );
 }
 
 /** Two single plugs at the end of their breakout, red above black. */

@@ -66,7 +66,33 @@ function spadePair(id: string, size: string, bore: number, dieMm: number): Conne
   };
 }
 
-/** Ends of single cores, in pairs: 4 mm bananas with two opposed set screws, and spades. */
+/** `bore` of the barrel, and its length, millimetres. */
+function ferrulePair(areaMm2: number, bore: number, lengthMm: number): ConnectorEntry {
+  return {
+    id: `wire-ferrule-pair-${areaMm2}`,
+    name: `pair of wire-end ferrules, ${areaMm2} mm2`,
+    seriesId: 'wire-ferrule',
+    sex: 'plug',
+    method: 'crimp lug',
+    contactFixing: 'crimp',
+    plating: 'tri-metal',
+    pinDieMm: areaMm2 < 1 ? 1.07 : 1.73,
+    featuresMm: {
+      breakout: 45,
+      contactMouth: 0.5,
+      contactDepth: lengthMm,
+      contactBore: bore,
+      contactOutside: bore + 0.4,
+      lipToShoulder: lengthMm,
+      lipToMatingPlane: lengthMm + 1,
+      lipToTip: lengthMm + 1,
+      bodyOutside: bore + 1.6,
+    },
+    source,
+  };
+}
+
+/** Ends of single cores, in pairs: 4 mm bananas with two opposed set screws, spades and wire-end ferrules. */
 export const pairEnds: ConnectorEntry[] = [
   {
     id: 'banana-pair',
@@ -91,4 +117,8 @@ export const pairEnds: ConnectorEntry[] = [
   },
   spadePair('spade-pair-2.5', 'up to 2.5 mm2', 2.4, 2.54),
   spadePair('spade-pair-6', '4 to 6 mm2', 3.6, 4.52),
+  ferrulePair(0.34, 1, 7),
+  ferrulePair(1.5, 1.9, 9),
+  ferrulePair(2.5, 2.4, 10),
+  ferrulePair(4, 3, 12),
 ];

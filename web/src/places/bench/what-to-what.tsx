@@ -31,6 +31,7 @@ export function WhatToWhat() {
   const [near, setNear] = useState('xlr-3-pins');
   const [far, setFar] = useState('xlr-3-holes');
   const [third, setThird] = useState(none);
+  const [split, setSplit] = useState<'carried through' | 'joined'>('carried through');
   const [length, setLength] = useState('');
   const [quantity, setQuantity] = useState('1');
   const [voltage, setVoltage] = useState('');
@@ -43,7 +44,7 @@ export function WhatToWhat() {
   };
   const ready = length !== '' && Object.values(problems).every((problem) => problem === undefined);
   const { proposal, refused } = ready
-    ? proposalOf({ signal, near, far: third === none ? [far] : [far, third], length: readLength() })
+    ? proposalOf({ signal, near, far: third === none ? [far] : [far, third], length: readLength(), split })
     : {};
   const choose = (next: Signal) => {
     const [first, second = first] = socketsFor(next);
@@ -85,6 +86,19 @@ export function WhatToWhat() {
         data={[{ value: none, label: 'no' }, ...asOptions(signal)]}
         onChange={({ currentTarget: { value } }) => setThird(value)}
       />
+      {third !== none && (
+        <NativeSelect
+          label="At the split"
+          value={split}
+          data={[
+            { value: 'carried through', label: 'two cables run through' },
+            { value: 'joined', label: 'one cable, joined there' },
+          ]}
+          onChange={({ currentTarget: { value } }) =>
+            setSplit(value === 'joined' ? 'joined' : 'carried through')
+          }
+        />
+      )}
       <TextInput
         label="How long, tip to tip?"
         description="finished; metres unless said"
