@@ -1,11 +1,14 @@
 import { fileURLToPath } from 'node:url';
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { buildUntil, expect, openPlace, openStage, test } from './desk.ts';
 
-const shot = async (page: Page, name: string) => {
+const shot = async (page: Page, name: string, at?: Locator) => {
   await page.mouse.move(0, 0);
   await page.evaluate(() => {
     window.scrollTo(0, 0);
+  });
+  await at?.evaluate((element) => {
+    element.scrollIntoView();
   });
   await page.waitForTimeout(500);
   await page.screenshot({ path: fileURLToPath(new URL(`../docs/screenshots/${name}.png`, import.meta.url)) });
@@ -34,8 +37,9 @@ test('pictures of every main view', async ({ desk }) => {
   await shot(desk, 'lab-bus');
   await openPlace(desk, 'Leads');
   await desk.getByRole('link', { name: /^Ticket-desk lead/ }).click();
-  await expect(desk.getByRole('heading', { name: 'Pin plan' })).toBeVisible();
-  await shot(desk, 'pin-plan');
+  const pinPlan = desk.getByRole('heading', { name: 'Pin plan' });
+  await expect(pinPlan).toBeVisible();
+  await shot(desk, 'pin-plan', pinPlan);
   await openPlace(desk, 'House');
   await shot(desk, 'house');
   await desk.getByText('night bench').click();

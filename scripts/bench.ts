@@ -80,12 +80,18 @@ const reflection = sweepCascade(chain, frequencyGrid(1e6, 4.001e9, 4001), 50);
 const touchstone = writeTouchstone(chainNetwork(chain, longGrid, 50));
 
 const demo = ferryLanding();
+const splitLead = demo.leads.find(({ ends }) => ends.length > 2)!;
 const run = largestRun();
 const results = [
   {
     work: 'full plan of one lead (fit, strip, thread, build steps, proof)',
     reachMs: 15,
     ms: median(() => planLead(demo.leads[0]!, demo.gaugeCards, demo.house[0]!)),
+  },
+  {
+    work: 'full plan of a lead with a split, two cables run through',
+    reachMs: 15,
+    ms: median(() => planLead(splitLead, demo.gaugeCards, demo.house[0]!)),
   },
   {
     work: 'threading plan, 40 parts, Y lead with 3 legs',

@@ -109,6 +109,20 @@ const legLength = (length: number) => Math.min(legs.length, length * legs.share)
 /** Target of a speaker lead, dB (house default), into 8 ohm. */
 const speakerTarget = { lossDb: 0.5, load: 8, output: 0.05 } as const;
 
+/** @throws RangeError when a socket does not carry the signal, or only half of it. */
+function refuseUnfit(signal: Signal, sockets: readonly DeviceSocket[], split: boolean): void {
+  const unfit = sockets.find(({ signals }) => !signals.includes(signal));
+  if (unfit)
+    throw new RangeError(`${unfit.label} does not carry ${signal}: choose another socket or signal.`);
+  const single = (split ? sockets.slice(0, 1) : sockets).find(
+    ({ id }) => signal === 'stereo' && oneChannel.includes(id),
+  );
+  if (single)
+    throw new RangeError(
+      `${single.label} carries one channel: start from a stereo socket, and choose two of these to go to.`,
+    );
+}
+
 /**
  * Proposes ends, cable and pin plan from two or three sockets and what goes between them.
  * @throws RangeError when a socket does not carry the signal.
@@ -121,17 +135,8 @@ export function proposeLead({
   split: how = 'carried through',
 }: WhatToWhat): LeadProposal {
   const sockets = [near, ...far].map(deviceSocketById);
-  const unfit = sockets.find(({ signals }) => !signals.includes(signal));
-  if (unfit)
-    throw new RangeError(`${unfit.label} does not carry ${signal}: choose another socket or signal.`);
   const split = far.length > 1;
-  const single = (split ? sockets.slice(0, 1) : sockets).find(
-    ({ id }) => signal === 'stereo' && oneChannel.includes(id),
-  );
-  if (single)
-    throw new RangeError(
-      `${single.label} carries one channel: start from a stereo socket, and choose two of these to go to.`,
-    );
+  refuseUnfit(signal, sockets, split);
   const joined = split && how === 'joined';
   const { cableId, why } = cableFor(signal, sockets, length, split && !joined);
   const connectors = sockets.map((socket) => connectorFor(socket, cableId));

@@ -56,7 +56,13 @@ export function PinEndShape({ plan, connector, scale }: PinEndShapeProps) {
         return (
           <>
             {box('metal', 0, tip, height * 0.7)}
-            <TurnedBarrel turns={plan.end.quarterTurns} x={-tip * 0.75} from={height * 0.3} barrel={barrel} />
+            <TurnedBarrel
+              turns={plan.end.quarterTurns}
+              x={-tip * 0.75}
+              from={height * 0.3}
+              barrel={barrel}
+              long={height * 0.55}
+            />
           </>
         );
       const rings = connector.series.layout === 'trs' ? [0.82, 0.7] : [0.78];
@@ -142,11 +148,13 @@ function TurnedBarrel({
   x,
   from,
   barrel,
+  long,
 }: {
   readonly turns: number;
   readonly x: number;
   readonly from: number;
   readonly barrel: number;
+  readonly long: number;
 }) {
   if (turns === 1) return <circle className="pin-metal" cx={x} cy={0} r={barrel / 2} />;
   if (turns === 3)
@@ -166,9 +174,9 @@ function TurnedBarrel({
     <rect
       className="pin-metal"
       x={x - barrel / 2}
-      y={down ? from : -from - 30}
+      y={down ? from : -from - long}
       width={barrel}
-      height={30}
+      height={long}
       rx={2}
     />
   );
