@@ -14,9 +14,9 @@ function without<T extends object>(record: T, fields: readonly string[]): T {
 afterEach(() => Dexie.delete(name));
 
 /** A database as the version before left it. */
-async function older(): Promise<void> {
+async function older(version = 2): Promise<void> {
   const before = new Dexie(name);
-  before.version(2).stores({
+  before.version(version).stores({
     leads: 'id, name',
     gaugeCards: 'id, connectorId',
     orders: 'id',
@@ -29,9 +29,11 @@ async function older(): Promise<void> {
   });
   const [house] = demo.house;
   const card = demo.gaugeCards.find(({ id }) => id === receiver.ends[0]!.gaugeCardId)!;
-  await before.table('leads').put(without(receiver, ['environment', 'bends', 'phaseMatch']));
+  await before
+    .table('leads')
+    .put(without(receiver, ['environment', 'bends', 'phaseMatch', 'signal', 'joins']));
   await before.table('house').put({
-    ...without(house!, ['tools', 'solderWire', 'tackAbove']),
+    ...without(house!, ['tools', 'solderWire', 'tackAbove', 'devices', 'lengthColours']),
     practice: without(house!.practice, ['bodyHoles', 'weatherSeal', 'centreContact', 'coring']),
   });
   await before.table('gaugeCards').put({
@@ -73,4 +75,18 @@ describe('a database from before there were other ends', () => {
     expect(unit.plan!.steps).toHaveLength(unitOf('OS-0003').plan!.steps.length);
     database.close();
   });
+
+  test.each([2, 3])(
+    'from version %s a lead says what it carries, and the house has its tables',
+    async (version) => {
+      await older(version);
+      const database = new Database(name);
+      await database.open();
+      expect(await database.leads.get(receiver.id)).toMatchObject({ signal: 'radio', joins: [] });
+      const house = (await database.house.toArray())[0]!;
+      expect(house.devices).toEqual([]);
+      expect(house.lengthColours.length).toBeGreaterThan(3);
+      database.close();
+    },
+  );
 });

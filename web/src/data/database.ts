@@ -4,7 +4,7 @@ import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
-import type { EntityTable } from 'dexie';
+import type { EntityTable, Transaction } from 'dexie';
 import { Dexie } from 'dexie';
 
 /** A text that was typed and does not parse yet, kept so that it is still there after a reload. */
@@ -43,10 +43,13 @@ export class Database extends Dexie {
       kept: 'key',
     });
     this.version(2).stores({ cables: 'id' });
-    this.version(3).upgrade(async (transaction) => {
+    const complete = async (transaction: Transaction) => {
       const { completeRecords } = await Dexie.waitFor(import('./complete-records.ts'));
       await completeRecords(transaction);
-    });
+    };
+    this.version(3).upgrade(complete);
+    // Leads say what they carry, houses have devices and the practices of cores.
+    this.version(4).upgrade(complete);
   }
 }
 
