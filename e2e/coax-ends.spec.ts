@@ -1,5 +1,14 @@
-import type { Page } from '@playwright/test';
-import { buildUntil, expect, expectAccessible, openPlace, openStage, proveGood, test } from './desk.ts';
+import {
+  buildUntil,
+  expect,
+  expectAccessible,
+  heading,
+  openLead,
+  openPlace,
+  openStage,
+  proveGood,
+  test,
+} from './desk.ts';
 
 /** Every way that an end is put on a coaxial cable: planned, built to a Good verdict, with its classic mistake on the way. */
 
@@ -92,14 +101,6 @@ const families: readonly Family[] = [
     },
   },
 ];
-
-const heading = (desk: Page) => desk.getByRole('heading', { level: 1 });
-
-async function openLead(desk: Page, name: string): Promise<void> {
-  await openPlace(desk, 'Leads');
-  await desk.getByRole('link', { name: new RegExp(`^${name}`) }).click();
-  await expect(heading(desk)).toHaveText(name);
-}
 
 for (const { lead, section, mistake } of families)
   test(`${lead}: planned, built with its classic mistake, and proved Good`, async ({ desk }) => {

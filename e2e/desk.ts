@@ -80,3 +80,12 @@ export async function proveGood(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Record this proof: Good' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Prove the lead');
 }
+
+export const heading = (page: Page) => page.getByRole('heading', { level: 1 });
+
+/** Opens a lead by its name from the list. */
+export async function openLead(page: Page, name: string): Promise<void> {
+  await openPlace(page, 'Leads');
+  await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
+  await expect(heading(page)).toHaveText(name);
+}

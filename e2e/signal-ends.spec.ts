@@ -1,15 +1,17 @@
 import type { Page } from '@playwright/test';
-import { buildUntil, expect, expectAccessible, openPlace, openStage, proveGood, test } from './desk.ts';
+import {
+  buildUntil,
+  expect,
+  expectAccessible,
+  heading,
+  openLead,
+  openPlace,
+  openStage,
+  proveGood,
+  test,
+} from './desk.ts';
 
 /** Audio, lighting, speaker and terminal leads: planned, built with their classic mistakes, and proved. */
-
-const heading = (desk: Page) => desk.getByRole('heading', { level: 1 });
-
-async function openLead(desk: Page, name: string): Promise<void> {
-  await openPlace(desk, 'Leads');
-  await desk.getByRole('link', { name: new RegExp(`^${name}`) }).click();
-  await expect(heading(desk)).toHaveText(name);
-}
 
 async function startBuild(desk: Page): Promise<void> {
   await desk.getByRole('link', { name: /^Build / }).click();

@@ -68,11 +68,3 @@ export function sleeveCutLength(sleeve: BraidedSleeve, bundle: number, covered: 
     source: 'geometry of a braid of constant fibre length',
   };
 }
-
-/** The smallest sleeve that goes over a bundle without being pushed to its jam; undefined when none does. */
-export function sleeveFor(bundle: number): BraidedSleeve | undefined {
-  return braidedSleeves.find((sleeve) => {
-    const { least, most } = sleeveRange(sleeve);
-    return bundle >= least && bundle <= 0.9 * most;
-  });
-}

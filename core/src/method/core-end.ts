@@ -3,12 +3,10 @@ import type { FeatureName } from '../connector/features.ts';
 import type { FeatureRule } from '../connector/gauge-card.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { CoreRecipe } from '../build/core-steps.ts';
-import { cutOffAgain, goBack } from '../build/recipe.ts';
-import type { HoldPoint } from '../build/step.ts';
+import { goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
 import { jacketsAcross } from '../fit/core-checks.ts';
-import { pastClamp } from '../strip/core-strip.ts';
 import type { SectionRing } from '../strip/section.ts';
 import { ring } from '../strip/section.ts';
 import type { AnyEndInput, MethodPart, PartForm } from './method.ts';
@@ -118,11 +116,6 @@ export function shellRings(
   ];
 }
 
-/** Cutting a closed end off: its parts are threaded anew; what was soldered can mostly be used again. */
-export function remakeEnd(input: CoreRecipe, advice: string, scrap: string[] = []): HoldPoint['rework'] {
-  return cutOffAgain(input, advice, scrap);
-}
-
 /** The shell closed over the joints: the moment after which nothing can be threaded. */
 export function closeStep(
   input: CoreRecipe,
@@ -162,5 +155,3 @@ export function pullStep(input: CoreRecipe, clamp: string): StepDraft {
     ),
   };
 }
-
-export { pastClamp };

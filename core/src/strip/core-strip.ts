@@ -23,7 +23,7 @@ export interface CoreSeat {
 }
 
 /** The jacket stands this far out of what holds it, metres: its edge is seen. Engineering value. */
-export const pastClamp = 1e-3;
+const pastClamp = 1e-3;
 /** Cores are this much longer than the shield tail, so that it takes the pull and not they. Engineering value. */
 const tailPull = 1.5e-3;
 /** What is left of a spare core that is folded back under a shrink. Engineering value. */
