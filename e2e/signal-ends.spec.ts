@@ -195,7 +195,7 @@ test('from what to what, in an empty shop: proposed with reasons, mains refused,
   await expectAccessible(desk);
   await desk.getByRole('button', { name: 'Make this lead' }).click();
   await expect(desk.getByText('Every part goes together.')).toBeVisible();
-  await desk.getByRole('combobox', { name: 'shield, cable B, end A' }).selectOption('tip');
+  await desk.getByRole('combobox', { name: 'shield of cable B, end A' }).selectOption('tip');
   await expect(desk.getByText(/What must stay apart meets/).first()).toBeVisible();
   await desk.keyboard.press('Control+z');
   await expect(desk.getByText(/What must stay apart meets/)).toHaveCount(0);

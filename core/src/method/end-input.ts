@@ -52,11 +52,17 @@ export function endInput(lead: Lead, end: LeadEnd, card: GaugeCard, house: House
   };
 }
 
-/** Every conductor that comes out of a jacket at an end. */
+/** Every conductor that comes out of a jacket at an end; with several cables each says of which it is. */
 export function conductorsAtEnd(lead: Lead, end: LeadEnd): PieceConductor[] {
-  return piecesAtEnd(lead, end).flatMap((piece) => {
+  const pieces = piecesAtEnd(lead, end);
+  return pieces.flatMap((piece) => {
     const cable = leadCable(lead, piece.cableId);
-    return conductorsOf(cable).map((conductor) => ({ ...conductor, pieceId: piece.id, cable }));
+    return conductorsOf(cable).map((conductor) => ({
+      ...conductor,
+      label: pieces.length > 1 ? `${conductor.label} of ${piece.id}` : conductor.label,
+      pieceId: piece.id,
+      cable,
+    }));
   });
 }
 

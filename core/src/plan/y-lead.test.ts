@@ -13,6 +13,7 @@ import { testVirtualLead } from '../prove/virtual-lead.ts';
 import type { Wiring } from '../prove/wiring.ts';
 import { partitionOf, plannedPartition, samePartition } from '../prove/wiring.ts';
 import { seededRandom } from '../quantity/random.ts';
+import { cutKey } from '../strip/strip-plan.ts';
 import { counted, house, now } from '../testing/example.ts';
 import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { planLead } from './lead-plan.ts';
@@ -59,6 +60,14 @@ describe('a Y lead', () => {
       ['sleeve', 'shield', ['cable B', 'cable C']],
     ]);
     expect(plan.pinChecks.filter(({ weight }) => weight === 'wrong')).toEqual([]);
+    // Two cables have a centre each: their cuts are told apart, on the drawing and in the record.
+    const { cuts, routes } = plan.ends[0]!.strip;
+    expect(new Set(cuts.map(cutKey)).size).toBe(cuts.length);
+    expect(routes.map(({ label }) => label)).toEqual([
+      'centre of cable B',
+      'centre of cable C',
+      'shield of cable B and cable C',
+    ]);
     expect(plan.paths.map(({ label }) => label)).toContain('shield of cable B, end B to end C');
   });
 

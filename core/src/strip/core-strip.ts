@@ -55,10 +55,14 @@ export function bareDiameter({ conductors }: ContactJoint): number {
 
 const isTail = ({ conductors }: ContactJoint) => conductors.every(({ kind }) => kind === 'shield');
 
-/** The conductors of a joint in words: white and white 2. */
+/** The conductors of a joint in words: white and white 2; shield of cable B and cable C. */
 export function conductorNames(conductors: readonly PieceConductor[]): string {
-  const many = new Set(conductors.map(({ pieceId }) => pieceId)).size > 1;
-  return conductors.map(({ label, pieceId }) => (many ? `${label} of ${pieceId}` : label)).join(' and ');
+  const [first, ...rest] = conductors.map(({ label }) => label);
+  const base = first?.split(' of ')[0];
+  return [
+    first,
+    ...rest.map((label) => (label.startsWith(`${base} of `) ? label.slice(base!.length + 4) : label)),
+  ].join(' and ');
 }
 
 interface Way {

@@ -19,8 +19,8 @@ interface CoreDrawingProps {
 /** Cable shown behind the jacket edge, metres. */
 const behind = 9e-3;
 const rowHeight = 62;
-/** Room for the words at the right, pixels. */
-const words = 210;
+/** Room for the words at the right, pixels: more where several cables make the names long. */
+const wordsFor = (routes: StripPlan['routes']) => (routes.some(({ label }) => label.length > 18) ? 270 : 210);
 
 /**
  * Cores and shield tail from the jacket edge to their contacts, to scale along the cable, fanned out so that each can be read:
@@ -30,6 +30,7 @@ export function CoreDrawing({ plan, jacket, judged, contact, title }: CoreDrawin
   const { ref, width: measured } = useElementSize();
   const width = measured || 700;
   const { routes } = plan;
+  const words = wordsFor(routes);
   const front = Math.max(...routes.map(({ end }) => end));
   const scale = Math.min(26_000, (width - words - 24) / (behind + front + 2e-3));
   const height = 40 + routes.length * rowHeight;

@@ -6,6 +6,7 @@ import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
+import { useEffect } from 'react';
 import { Caution } from '../../controls/caution.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
@@ -32,6 +33,10 @@ export function StepView(props: StepViewProps) {
   const { step, plan, progress } = props;
   const house = useHouse();
   const depth = house?.stepDepth ?? 'first time';
+  useEffect(() => {
+    // What was scrolled to at the step before is not what this one begins with.
+    if (window.scrollY > 0) window.scrollTo(0, 0);
+  }, [step.id]);
   return (
     <section className="step-view" aria-label="Step">
       <div className="step-words">

@@ -128,13 +128,11 @@ function EndContacts({ end, props: { lead, house }, refused, onPut }: EndContact
   const { record } = lead;
   const at = signalEnd(end.end, house.record.devices);
   const conductors = conductorsAtEnd(record, end.end);
-  const many = new Set(conductors.map(({ pieceId }) => pieceId)).size > 1;
   const contactOf = (strand: PieceConductor) =>
     record.pinPlan.find(
       ({ endId, pieceId, conductor }) =>
         endId === end.end.id && pieceId === strand.pieceId && conductor === strand.id,
     )?.contact ?? null;
-  const name = ({ label, pieceId }: PieceConductor) => (many ? `${label}, ${pieceId}` : label);
   const places = [
     ...end.connector.contacts.map(({ id }) => ({ id, role: roleOf(record.signal, at, id) })),
     { id: spare, role: undefined },
@@ -154,10 +152,10 @@ function EndContacts({ end, props: { lead, house }, refused, onPut }: EndContact
                 const key = idOf(end.end.id, strand);
                 return (
                   <li key={key}>
-                    <Chip dragId={key} conductor={conductor} name={name(conductor)} />
+                    <Chip dragId={key} conductor={conductor} name={conductor.label} />
                     <NativeSelect
                       size="xs"
-                      aria-label={`${name(conductor)}, end ${end.end.name}`}
+                      aria-label={`${conductor.label}, end ${end.end.name}`}
                       value={id}
                       data={places.map((place) => ({
                         value: place.id,
