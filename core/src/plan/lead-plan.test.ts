@@ -35,7 +35,9 @@ const pairs: { cable: LayeredCable; connector: Connector }[] = [
     cable.structure === 'sheet' ? [] : pinEndsFor(cable, house).map((connector) => ({ cable, connector })),
   ),
 ];
-const firstOf = (name: string) => pairs.find(({ connector }) => connector.method === name)!;
+/** Not a wire-end ferrule: it is thinner than a label sleeve, which goes on over it when both ends are fitted. */
+const firstOf = (name: string) =>
+  pairs.find(({ connector }) => connector.method === name && connector.series.id !== 'wire-ferrule')!;
 const practices = (['tool', 'blade'] as const).flatMap((stripping) =>
   (['early', 'late'] as const).flatMap((threading) =>
     (['after the full test', 'before, as strain relief'] as const).map((outerSeal) =>

@@ -1,6 +1,7 @@
 import { branchesDiameter, legDiameter } from '../lead/bundle.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { AnyEndInput } from '../method/method.ts';
+import { bundleDiameter } from './bundle.ts';
 import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
@@ -63,7 +64,7 @@ function leadEvents(lead: Lead, inputs: ReadonlyMap<string, AnyEndInput>, house:
     {
       id: closeEventId(end.id),
       label: `end ${end.name} is closed`,
-      closes: { nodeId: end.nodeId, diameter: featureValue(inputs.get(end.id)!.card, 'bodyOutside') },
+      closes: { nodeId: end.nodeId, diameter: closedDiameter(inputs.get(end.id)!) },
       after: [],
     },
     ...(sealFirst ? sealOf(end, inputs, [closeEventId(end.id)]) : []),
@@ -107,6 +108,13 @@ function leadEvents(lead: Lead, inputs: ReadonlyMap<string, AnyEndInput>, house:
     ...seals,
     { id: labelEventId, label: 'the label is shrunk', after: [proveEventId] },
   ];
+}
+
+/** Over a finished end, metres: a pair of single plugs lies side by side. */
+function closedDiameter({ card, connector }: AnyEndInput): number {
+  const body = featureValue(card, 'bodyOutside');
+  const isPair = connector.series.kind === 'pins' && connector.series.layout === 'single pair';
+  return isPair ? bundleDiameter([body, body]) : body;
 }
 
 /** A joined split with its sleeved joints side by side, metres: about a quarter over the thicker bundle. Engineering value. */
