@@ -108,6 +108,7 @@ test('an empty database says what to do, and a lead of another kind is made and 
   await expect(desk.getByText('Nothing on the bench')).toBeVisible();
   await desk.getByRole('button', { name: 'Make the lead' }).click();
   await expect(desk.getByText('Nothing typed; expected a length')).toBeVisible();
+  await desk.getByRole('button', { name: /more, among them feeder/ }).click();
   await desk.getByLabel('Picture or clock').check();
   await desk.getByLabel('2. How long?').fill('-3');
   await desk.getByLabel('3. How many?').fill('0');
