@@ -112,7 +112,9 @@ test('one lead from end to end', async ({ desk }) => {
     await desk.getByLabel('centre open at end B').check();
     await desk.getByRole('button', { name: 'Let the tester read' }).click();
     await expect(desk.getByText('2 explanations are equally small')).toBeVisible();
-    await expect(desk.getByText('Capacitance between the open conductor and the others, from each end')).toBeVisible();
+    await expect(
+      desk.getByText('Capacitance between the open conductor and the others, from each end'),
+    ).toBeVisible();
     await expectAccessible(desk);
     await desk.getByRole('button', { name: 'Go back to: Take the jacket off, end B' }).click();
     await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Take the jacket off, end B');

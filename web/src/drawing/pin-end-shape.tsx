@@ -97,7 +97,7 @@ export function PinEndShape({ plan, connector, scale }: PinEndShapeProps) {
         </>
       );
     case 'single pair':
-      return <Pair plan={plan} connector={connector} tip={tip} height={height} />;
+      return <Pair connector={connector} tip={tip} height={height} />;
     case 'row': {
       const positions = connector.contacts.length;
       const tall = Math.min(80, 10 * positions);
@@ -184,12 +184,10 @@ function TurnedBarrel({
 
 /** Two single plugs at the end of their breakout, red above black. */
 function Pair({
-  plan,
   connector,
   tip,
   height,
 }: {
-  readonly plan: EndPlan;
   readonly connector: PinConnector;
   readonly tip: number;
   readonly height: number;
@@ -224,7 +222,7 @@ function Pair({
     </g>
   );
   return (
-    <g aria-label={plan.connector.name}>
+    <g>
       {one(-20, '#b8392c')}
       {one(20, '#24282a')}
     </g>
