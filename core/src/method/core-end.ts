@@ -87,6 +87,16 @@ export function jacketPart(
   };
 }
 
+/** The ring of jaws that a boot or bushing closes on the jacket. */
+export function chuckPart(input: AnyEndInput): MethodPart {
+  const value = (name: FeatureName) => featureValue(input.card, name);
+  return jacketPart(input, 'chuck', 'ring', value('clampFront') - value('clampLength') / 2, {
+    opening: 'clampMost',
+    outside: 0.8,
+    face: 'jaws',
+  });
+}
+
 /** The jacket in its clamp inside the shell, up to the insert that carries the contacts: what the cores run through. */
 export function shellRings(
   input: AnyEndInput,

@@ -7,6 +7,7 @@ import { featureValue } from '../connector/gauge-card.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
 import { stripCores } from '../strip/core-strip.ts';
 import {
+  chuckPart,
   clampFeatures,
   clampRules,
   closeStep,
@@ -22,17 +23,13 @@ import type { AnyEndInput, AnyMethod } from './method.ts';
 /** Bare metal before a cup is at most one diameter of the insulation; half a millimetre is aimed at. Engineering value. */
 const seat: CoreSeat = { fixing: 'cup', mouthOf: () => 'contactMouth', gap: 0.5e-3, bottom: 0.2e-3 };
 
-const parts = (input: AnyEndInput) => {
-  const front = featureValue(input.card, 'clampFront');
-  return [
-    jacketPart(input, 'chuck', 'ring', front - featureValue(input.card, 'clampLength') / 2, {
-      opening: 'clampMost',
-      outside: 0.8,
-      face: 'jaws',
-    }),
-    jacketPart(input, 'boot', 'boot', front + 6e-3, { outside: 0.85, face: 'thread' }),
-  ];
-};
+const parts = (input: AnyEndInput) => [
+  chuckPart(input),
+  jacketPart(input, 'boot', 'boot', featureValue(input.card, 'clampFront') + 6e-3, {
+    outside: 0.85,
+    face: 'thread',
+  }),
+];
 
 function steps(input: CoreRecipe): StepDraft[] {
   const [first] = input.joints;

@@ -9,6 +9,7 @@ import { featureValue } from '../connector/gauge-card.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
 import { stripCores } from '../strip/core-strip.ts';
 import {
+  chuckPart,
   clampFeatures,
   clampRules,
   closeStep,
@@ -28,14 +29,12 @@ const isPanel = ({ connector }: AnyEndInput) => connector.sex === 'socket';
 
 const parts = (input: AnyEndInput) => {
   if (isPanel(input)) return [];
-  const front = featureValue(input.card, 'clampFront');
   return [
-    jacketPart(input, 'chuck', 'ring', front - featureValue(input.card, 'clampLength') / 2, {
-      opening: 'clampMost',
-      outside: 0.8,
-      face: 'jaws',
+    chuckPart(input),
+    jacketPart(input, 'bushing', 'boot', featureValue(input.card, 'clampFront') + 8e-3, {
+      outside: 0.9,
+      face: 'thread',
     }),
-    jacketPart(input, 'bushing', 'boot', front + 8e-3, { outside: 0.9, face: 'thread' }),
   ];
 };
 
