@@ -18,6 +18,7 @@ import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
 import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
 import { reworkTo } from '@gorvane/core/build/advance.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
+import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
 import { coaxLeads } from './coax-leads.ts';
 import { landingDevices, signalLeads } from './signal-leads.ts';
 import type { Design, Ordered } from './design.ts';
@@ -65,9 +66,12 @@ class Story {
   build(steps: readonly Step[], random: () => number): void {
     for (const step of steps) {
       step.threads.forEach(({ partId }) => this.tell({ kind: 'part on', partId }));
+      step.requires.forEach(({ partId }) => this.tell({ kind: 'part confirmed', stepId: step.id, partId }));
       if (step.recordsStrip) this.tell(measuredStrip(this.unit, step, random));
+      if (step.trialFit)
+        this.tell({ kind: 'trial fit', stepId: step.id, endId: step.endId!, touches: null, gap: 0 });
       if (step.hold && step.hold.kind !== 'proof') this.tell(goodAnswer(step, random));
-      this.tell({ kind: 'step done', stepId: step.id });
+      this.tell({ kind: 'step done', stepId: step.id, seconds: Math.round(20 + 90 * random()) });
     }
   }
 
@@ -94,9 +98,9 @@ function measuredStrip({ plan }: Unit, step: Step, random: () => number): UnitHa
   const { cuts } = plan!.strips.find(({ endId }) => endId === step.endId)!;
   // A caliper at the bench reads to 0.05 mm.
   const lengths = Object.fromEntries(
-    cuts.map(({ layer, position }) => [
-      layer,
-      Math.round((position.value + (random() - 0.5) * 0.2e-3) * 2e4) / 2e4,
+    cuts.map((cut) => [
+      cutKey(cut),
+      Math.round((cut.position.value + (random() - 0.5) * 0.2e-3) * 2e4) / 2e4,
     ]),
   );
   return { kind: 'strip measured', stepId: step.id, endId: step.endId!, lengths };

@@ -186,6 +186,7 @@ describe('progress is played from the record', () => {
     expect(progress.on.has('B/ferrule')).toBe(false);
     expect(obstructions(progress, stepNamed('insert', 'B'))).toEqual([
       { code: 'parts missing', partIds: ['B/ferrule'] },
+      { code: 'parts not confirmed', partIds: ['B/shrink'] },
     ]);
     expect(progress.used).toBeGreaterThan(0.015);
   });

@@ -42,6 +42,7 @@ export function chokeSteps(lead: Lead, choke: Choke): StepDraft[] {
   return [
     {
       name: 'choke',
+      work: 'shrink',
       stage: 'Join',
       title: `Fix the choke near end ${end.name}`,
       text: {
@@ -78,6 +79,7 @@ function measureStep(lead: Lead, choke: Choke): StepDraft {
   const fixture = 'the shield clipped on either side of the stack into two 50-ohm ports in series (100 ohm)';
   return {
     name: 'choke-measure',
+    work: 'measure',
     stage: 'Join',
     title: `Measure the choke near end ${end.name}`,
     text: {

@@ -102,7 +102,7 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
     const drafts =
       joinEventId(node.id) === event.id
         ? joinSteps(lead, node.id, input.house)
-        : splitShrinkSteps(lead, node.id, shrink);
+        : splitShrinkSteps(lead, node.id, shrink, input.house);
     const required = requiredBefore(input, event.id);
     return completeSteps(
       lead.id,

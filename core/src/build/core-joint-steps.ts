@@ -47,6 +47,7 @@ function solderJointStep(
   const several = joint.conductors.length > 1 ? 'Twist them into one first. ' : '';
   return {
     name: `joint ${joint.contact.id}`,
+    work: 'solder',
     stage: 'Join',
     title: `Solder ${jointName(joint)}, end ${input.endName}`,
     text: {
@@ -82,6 +83,7 @@ export function openShellHolds(input: CoreRecipe, backTo: string): StepDraft[] {
   return [
     {
       name: 'joints-look',
+      work: 'look',
       stage: 'Join',
       title: `Look at the joints, end ${input.endName}`,
       text: {
@@ -98,6 +100,7 @@ export function openShellHolds(input: CoreRecipe, backTo: string): StepDraft[] {
     },
     {
       name: 'no-short',
+      work: 'measure',
       stage: 'Join',
       title: `Measure between the contacts, end ${input.endName}`,
       text: {
@@ -139,6 +142,7 @@ export function tellApartStep(input: CoreRecipe): StepDraft[] {
   return [
     {
       name: 'tell-apart',
+      work: 'look',
       stage: 'Join',
       title: `Tell the like cores apart, end ${input.endName}`,
       text: {

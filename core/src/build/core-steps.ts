@@ -9,7 +9,7 @@ import type { RecipeInput } from './recipe.ts';
 import { goBack, stripAgain } from './recipe.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
-import { cutFigure } from './strip-steps.ts';
+import { cutFigure, withTrialFit } from './strip-steps.ts';
 
 export type CoreRecipe = RecipeInput<LayeredCable>;
 
@@ -35,7 +35,7 @@ export function coreStripSteps(input: CoreRecipe, { clamp }: { clamp: boolean })
     ...conductiveLayerSteps(input),
     ...spareSteps(input),
     coresStep(input, clamp),
-    measureCoresStep(input),
+    ...measureCoresSteps(input),
     strandStep(input),
     ...(clamp || input.house.practice.tinning === 'leave bare' ? [] : [tinStep(input)]),
   ];
@@ -46,6 +46,7 @@ function coreJacketStep(input: CoreRecipe): StepDraft {
   const many = input.cables.length > 1;
   return {
     name: 'jacket',
+    work: 'strip',
     stage: 'Strip',
     title: `Take the jacket off, ${at(input)}`,
     text: {
@@ -86,6 +87,7 @@ function tailSteps(input: CoreRecipe): StepDraft[] {
     return [
       {
         name: 'shield-off',
+        work: 'strip',
         stage: 'Strip',
         title: `Cut the shield back, ${at(input)}`,
         text: {
@@ -106,6 +108,7 @@ function tailSteps(input: CoreRecipe): StepDraft[] {
   return [
     {
       name: 'tail',
+      work: 'braid',
       stage: 'Strip',
       title: shield === 'drain' ? `Sleeve the drain, ${at(input)}` : `Make the shield tail, ${at(input)}`,
       text: {
@@ -137,6 +140,7 @@ function conductiveLayerSteps(input: CoreRecipe): StepDraft[] {
   return [
     {
       name: 'conductive-layer',
+      work: 'strip',
       stage: 'Strip',
       title: `Take the conductive layer off, ${at(input)}`,
       text: {
@@ -176,6 +180,7 @@ function spareSteps(input: CoreRecipe): StepDraft[] {
   return [
     {
       name: 'spare',
+      work: 'seat',
       stage: 'Strip',
       title: `${fold ? 'Fold back' : 'Cut off'} the spare ${spares.length > 1 ? 'cores' : 'core'}, ${at(input)}`,
       text: {
@@ -196,6 +201,7 @@ function coresStep(input: CoreRecipe, clamp: boolean): StepDraft {
   const cuts = input.strip.cuts.filter(({ layer }) => layer === 'core' || layer === 'insulation');
   return {
     name: 'cores',
+    work: 'strip',
     stage: 'Strip',
     title: `Cut and bare the cores, ${at(input)}`,
     text: {
@@ -224,26 +230,28 @@ function notchFor({ joints }: CoreRecipe): string {
     .join('; ');
 }
 
-function measureCoresStep(input: CoreRecipe): StepDraft {
-  return {
+function measureCoresSteps(input: CoreRecipe): StepDraft[] {
+  return withTrialFit(input, {
     name: 'measure',
+    work: 'measure',
     stage: 'Strip',
     title: `Measure the strip, ${at(input)}`,
     text: {
       firstTime:
-        'Type what the caliper says from the jacket edge, or lay the cores into the open connector. Leave a field empty when it was not measured.',
-      experienced: 'Type what you cut, or lay it in and go on.',
+        'Type what the caliper says from the jacket edge. Leave a field empty when it was not measured.',
+      experienced: 'Type what you cut, or go on.',
     },
     why: 'A core can still be trimmed; one that is too short takes the jacket back.',
     tools: [{ label: 'Caliper', setting: 'from the jacket edge' }],
     figures: input.strip.cuts.map((cut) => cutFigure(cutKey(cut), cut)),
     recordsStrip: true,
-  };
+  });
 }
 
 function strandStep(input: CoreRecipe): StepDraft {
   return {
     name: 'nick-and-whisker',
+    work: 'look',
     stage: 'Strip',
     title: `Look for cut and stray strands, ${at(input)}`,
     text: {
@@ -266,6 +274,7 @@ function tinStep(input: CoreRecipe): StepDraft {
   const heat = solderHeat('small pin', { length: 4e-3, outside: 1.2e-3 }, input.house);
   return {
     name: 'tin',
+    work: 'tin',
     stage: 'Strip',
     title: `Tin the cores, ${at(input)}`,
     text: {

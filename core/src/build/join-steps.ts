@@ -63,6 +63,7 @@ export function noShortStep(
 ): StepDraft {
   return {
     name,
+    work: 'measure',
     stage: 'Join',
     title: `Measure centre to body, end ${input.endName}`,
     text: {
@@ -126,6 +127,7 @@ export function setbackStep(
   const first = name === 'contact-height';
   return {
     name,
+    work: 'measure',
     stage: 'Join',
     title: first
       ? `Measure where the contact stands, end ${input.endName}`
@@ -154,6 +156,7 @@ export function cableTugStep(
   const pull = formatForce(ferrulePull(input.cable.jacket.diameter) * share);
   return {
     name: 'cable-tug',
+    work: 'tug',
     stage: 'Join',
     title: `Tug the cable, end ${input.endName}`,
     text: {
@@ -178,6 +181,7 @@ export function tighteningSetting(torque: number, house: House): string {
 export function dryFitStep(input: RecipeInput, backTo: string): StepDraft {
   return {
     name: 'dry-fit',
+    work: 'seat',
     stage: 'Join',
     title: `Dry-fit the body, end ${input.endName}`,
     text: {

@@ -1,6 +1,8 @@
 import type { Stage, Step } from './step.ts';
 import { stages } from './step.ts';
-import type { Unit, UnitEvent } from './unit.ts';
+import type { Unit, UnitEvent, UnitHappening } from './unit.ts';
+import type { FrozenPlan } from '../plan/frozen-plan.ts';
+import { cutKey } from '../strip/strip-plan.ts';
 import type { Readings } from '../prove/reading.ts';
 import type { MeasuredStrip, Verdict } from '../strip/measured.ts';
 
@@ -15,15 +17,40 @@ export type HoldAnswer =
     }
   | { readonly how: 'waived'; readonly name: string; readonly reason: string; readonly at: string };
 
+/** One trial of a strip in its connector; `touches` is null where it seats. Metres. */
+export interface TrialFit {
+  readonly touches: string | null;
+  readonly gap: number;
+  readonly at: string;
+}
+
+/** A happening as it stands in the record, with who and when. */
+export type Recorded<Kind extends UnitHappening['kind']> = Extract<UnitHappening, { kind: Kind }> & {
+  readonly at: string;
+  readonly by: string;
+};
+
 /** Where a unit stands: derived from its record, never stored. */
 export interface UnitProgress {
   readonly started: boolean;
   readonly finished: boolean;
+  /** Why it was given up; null while it was not. */
+  readonly scrapped: string | null;
+  /** Why it was set aside; null while it is at the bench. */
+  readonly aside: string | null;
   readonly steps: readonly Step[];
   readonly done: ReadonlySet<string>;
   readonly on: ReadonlySet<string>;
+  /** Parts seen at each step that would be too late for them. */
+  readonly confirmed: ReadonlyMap<string, ReadonlySet<string>>;
   readonly holds: ReadonlyMap<string, HoldAnswer>;
   readonly strips: ReadonlyMap<string, MeasuredStrip>;
+  /** Trials by step, the latest last. */
+  readonly trials: ReadonlyMap<string, readonly TrialFit[]>;
+  /** Measured lengths in the finished lead by leg, metres. */
+  readonly lengths: ReadonlyMap<string, number>;
+  /** Seconds at work on each step, over all times that it was done. */
+  readonly seconds: ReadonlyMap<string, number>;
   /** The first step that is not done; undefined when all are. */
   readonly current: Step | undefined;
   readonly proofs: readonly {
@@ -32,13 +59,13 @@ export interface UnitProgress {
     readonly at: string;
     readonly by: string;
   }[];
-  readonly reworks: readonly {
-    readonly toStepId: string;
-    readonly reason: string;
-    readonly uses: number;
-    readonly scrap: readonly string[];
-    readonly at: string;
-  }[];
+  readonly reworks: readonly Recorded<'rework'>[];
+  readonly troubles: readonly Recorded<'trouble'>[];
+  readonly photographs: readonly Recorded<'photograph'>[];
+  readonly notes: readonly Recorded<'note'>[];
+  readonly takenShorter: readonly Recorded<'taken shorter'>[];
+  /** What the first of a batch taught; undefined where that was not decided. */
+  readonly firstArticle: Recorded<'first article'> | undefined;
   /** Cable that rework has used up, metres. */
   readonly used: number;
 }
@@ -46,27 +73,51 @@ export interface UnitProgress {
 interface Draft {
   started: boolean;
   finished: boolean;
+  scrapped: string | null;
+  aside: string | null;
   done: Set<string>;
   on: Set<string>;
+  confirmed: Map<string, Set<string>>;
   holds: Map<string, HoldAnswer>;
   strips: Map<string, MeasuredStrip>;
+  trials: Map<string, TrialFit[]>;
+  lengths: Map<string, number>;
+  seconds: Map<string, number>;
   proofs: UnitProgress['proofs'][number][];
-  reworks: UnitProgress['reworks'][number][];
+  reworks: Recorded<'rework'>[];
+  troubles: Recorded<'trouble'>[];
+  photographs: Recorded<'photograph'>[];
+  notes: Recorded<'note'>[];
+  takenShorter: Recorded<'taken shorter'>[];
+  firstArticle: Recorded<'first article'> | undefined;
 }
+
+const untouched = (): Draft => ({
+  started: false,
+  finished: false,
+  scrapped: null,
+  aside: null,
+  done: new Set(),
+  on: new Set(),
+  confirmed: new Map(),
+  holds: new Map(),
+  strips: new Map(),
+  trials: new Map(),
+  lengths: new Map(),
+  seconds: new Map(),
+  proofs: [],
+  reworks: [],
+  troubles: [],
+  photographs: [],
+  notes: [],
+  takenShorter: [],
+  firstArticle: undefined,
+});
 
 /** Plays a unit's record, in chain order, over its frozen plan. */
 export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProgress {
   const steps = unit.plan?.steps ?? [];
-  const draft: Draft = {
-    started: false,
-    finished: false,
-    done: new Set(),
-    on: new Set(),
-    holds: new Map(),
-    strips: new Map(),
-    proofs: [],
-    reworks: [],
-  };
+  const draft = untouched();
   for (const event of events) play(draft, steps, event);
   return {
     ...draft,
@@ -86,12 +137,30 @@ function play(draft: Draft, steps: readonly Step[], { happening, at, by }: UnitE
       break;
     case 'part off':
       draft.on.delete(happening.partId);
+      draft.confirmed.forEach((seen) => seen.delete(happening.partId));
+      break;
+    case 'part confirmed':
+      draft.confirmed.set(
+        happening.stepId,
+        new Set([...(draft.confirmed.get(happening.stepId) ?? []), happening.partId]),
+      );
       break;
     case 'step done':
       draft.done.add(happening.stepId);
+      if (happening.seconds !== undefined)
+        draft.seconds.set(happening.stepId, (draft.seconds.get(happening.stepId) ?? 0) + happening.seconds);
       break;
     case 'strip measured':
       draft.strips.set(happening.endId, happening.lengths);
+      break;
+    case 'trial fit':
+      draft.trials.set(happening.stepId, [
+        ...(draft.trials.get(happening.stepId) ?? []),
+        { touches: happening.touches, gap: happening.gap, at },
+      ]);
+      break;
+    case 'length measured':
+      draft.lengths.set(happening.legId, happening.length);
       break;
     case 'hold answered':
       draft.holds.set(happening.stepId, {
@@ -113,7 +182,31 @@ function play(draft: Draft, steps: readonly Step[], { happening, at, by }: UnitE
     case 'rework':
       undo(draft, steps, happening.toStepId);
       happening.partsOff.forEach((partId) => draft.on.delete(partId));
-      draft.reworks.push({ ...happening, at });
+      draft.reworks.push({ ...happening, at, by });
+      break;
+    case 'trouble':
+      draft.troubles.push({ ...happening, at, by });
+      break;
+    case 'taken shorter':
+      draft.takenShorter.push({ ...happening, at, by });
+      break;
+    case 'photograph':
+      draft.photographs.push({ ...happening, at, by });
+      break;
+    case 'note':
+      draft.notes.push({ ...happening, at, by });
+      break;
+    case 'set aside':
+      draft.aside = happening.reason;
+      break;
+    case 'taken up':
+      draft.aside = null;
+      break;
+    case 'scrapped':
+      draft.scrapped = happening.reason;
+      break;
+    case 'first article':
+      draft.firstArticle = { ...happening, at, by };
       break;
     case 'proved':
       draft.proofs.push({ readings: happening.readings, verdict: happening.verdict, at, by });
@@ -129,10 +222,13 @@ function undo(draft: Draft, steps: readonly Step[], toStepId: string): void {
   const target = steps[index];
   if (!target) return;
   draft.finished = false;
+  draft.lengths.clear();
   for (const step of steps.slice(index)) {
     if (!dependsOn(step, target)) continue;
     draft.done.delete(step.id);
     draft.holds.delete(step.id);
+    draft.trials.delete(step.id);
+    draft.confirmed.delete(step.id);
     if (step.recordsStrip && step.endId) draft.strips.delete(step.endId);
   }
 }
@@ -147,20 +243,47 @@ function dependsOn(step: Step, target: Step): boolean {
 /** Why a step cannot be passed yet. Empty: go on. */
 export type Obstruction =
   | { readonly code: 'parts missing'; readonly partIds: readonly string[] }
+  | { readonly code: 'parts not confirmed'; readonly partIds: readonly string[] }
+  | { readonly code: 'not measured'; readonly cuts: readonly string[] }
+  | { readonly code: 'trial open' }
   | { readonly code: 'hold open' }
   | { readonly code: 'hold out' };
 
-/** What stands before the next step: parts that would be too late, or a hold point without a good answer or a waiver. */
-export function obstructions(progress: UnitProgress, step: Step): Obstruction[] {
+/**
+ * What stands before the next step: parts that would be too late, or were not seen on the cable now; lengths that a first
+ * article measures; a trial that does not seat yet; a hold point without a good answer or a waiver.
+ */
+export function obstructions(progress: UnitProgress, step: Step, plan?: FrozenPlan | null): Obstruction[] {
   const found: Obstruction[] = [];
-  const missing = step.requires.map(({ partId }) => partId).filter((partId) => !progress.on.has(partId));
+  const required = step.requires.map(({ partId }) => partId);
+  const missing = required.filter((partId) => !progress.on.has(partId));
+  const seen = progress.confirmed.get(step.id);
+  const unseen = required.filter((partId) => progress.on.has(partId) && !seen?.has(partId));
   if (missing.length > 0) found.push({ code: 'parts missing', partIds: missing });
+  if (unseen.length > 0) found.push({ code: 'parts not confirmed', partIds: unseen });
+  const unmeasured = plan?.firstArticle ? cutsNotMeasured(progress, step, plan) : [];
+  if (unmeasured.length > 0) found.push({ code: 'not measured', cuts: unmeasured });
+  if (step.trialFit && progress.trials.get(step.id)?.at(-1)?.touches !== null)
+    found.push({ code: 'trial open' });
   if (!step.hold) return found;
   const answer = progress.holds.get(step.id);
   if (!answer) found.push({ code: 'hold open' });
   else if (answer.how === 'answered' && !answer.good) found.push({ code: 'hold out' });
   else if (answer.how === 'waived' && step.hold.safety) found.push({ code: 'hold open' });
   return found;
+}
+
+/** The first of a batch is measured whole: what of its strip nobody has read yet. */
+function cutsNotMeasured(progress: UnitProgress, step: Step, plan: FrozenPlan): string[] {
+  if (!step.recordsStrip || !step.endId) return [];
+  const measured = progress.strips.get(step.endId) ?? {};
+  const strip = plan.strips.find(({ endId }) => endId === step.endId);
+  return (strip?.cuts ?? []).filter((cut) => measured[cutKey(cut)] === undefined).map(({ label }) => label);
+}
+
+/** Whether a unit waits for someone at the bench: not finished, not given up, not set aside. */
+export function isAtWork({ finished, scrapped, aside }: UnitProgress): boolean {
+  return !finished && scrapped === null && aside === null;
 }
 
 export type StageState = 'open' | 'under way' | 'warning' | 'done';

@@ -9,6 +9,7 @@ export function sleeveSteps(part: LeadPart, house: House): StepDraft[] {
   return [
     {
       name: 'sleeve',
+      work: 'shrink',
       stage: 'Finish',
       title: 'Fix the braided sleeve',
       text: {

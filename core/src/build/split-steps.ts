@@ -7,6 +7,7 @@ import type { LeadPart } from '../thread/threaded-parts.ts';
 import { openAtLeast } from '../prove/reading.ts';
 import { goBack } from './recipe.ts';
 import type { HoldPoint } from './step.ts';
+import { shrinkCool, shrinkFrom } from './shrink-words.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
 
@@ -36,6 +37,7 @@ export function joinSteps(lead: Lead, nodeId: string, house: House): StepDraft[]
   return [
     {
       name: 'split-strip',
+      work: 'strip',
       stage: 'Strip',
       title: 'Strip trunk and legs at the split',
       text: {
@@ -64,6 +66,7 @@ export function joinSteps(lead: Lead, nodeId: string, house: House): StepDraft[]
     },
     {
       name: 'join',
+      work: 'solder',
       stage: 'Join',
       title: 'Join the conductors at the split',
       text: {
@@ -81,6 +84,7 @@ export function joinSteps(lead: Lead, nodeId: string, house: House): StepDraft[]
     },
     {
       name: 'join-open',
+      work: 'measure',
       stage: 'Join',
       title: 'Measure between the joints',
       text: {
@@ -103,7 +107,12 @@ export function joinSteps(lead: Lead, nodeId: string, house: House): StepDraft[]
 }
 
 /** The split is measured, shrunk and marked when the lead is proved. */
-export function splitShrinkSteps(lead: Lead, nodeId: string, part: LeadPart | undefined): StepDraft[] {
+export function splitShrinkSteps(
+  lead: Lead,
+  nodeId: string,
+  part: LeadPart | undefined,
+  house: House,
+): StepDraft[] {
   const legs = lead.legs.filter(({ toNodeId }) => lead.ends.some((end) => end.nodeId === toNodeId));
   const lengths = legs
     .filter(({ fromNodeId }) => fromNodeId === nodeId)
@@ -113,16 +122,20 @@ export function splitShrinkSteps(lead: Lead, nodeId: string, part: LeadPart | un
   return [
     {
       name: `${nodeId} seal`,
+      work: 'shrink',
       stage: 'Finish',
       title: 'Shrink the split',
       text: {
-        firstTime: `Lay the legs out: ${equal && lengths.length > 1 ? `all ${formatMetres(lengths[0]!)}, equal to the tip` : lengths.map((length) => formatMetres(length)).join(' and ')} from the split. Slide the adhesive shrink over the crotch, half on the trunk, half on the legs, and heat from the middle outward until adhesive shows between the legs. Press the crotch together while it is warm.`,
-        experienced: 'Legs measured, shrink half and half, middle outward, press the crotch.',
+        firstTime: `Lay the legs out: ${equal && lengths.length > 1 ? `all ${formatMetres(lengths[0]!)}, equal to the tip` : lengths.map((length) => formatMetres(length)).join(' and ')} from the split. Slide the adhesive shrink over the crotch, half on the trunk, half on the legs, and heat ${shrinkFrom(house, 'the middle outward')} until adhesive shows between the legs. Press the crotch together while it is warm.`,
+        experienced: `Legs measured, shrink half and half, ${shrinkFrom(house, 'the middle outward')}, press the crotch.`,
       },
       why: 'It takes the pull of the legs; without it one leg tears the split open.',
-      figures: part?.cutLength
-        ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
-        : [],
+      figures: [
+        ...(part?.cutLength
+          ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
+          : []),
+        shrinkCool(true),
+      ],
       tools: [{ label: 'Hot air', setting: 'kept moving' }],
       caution: 'Hot air and warm adhesive burn: hold the cable, let it cool.',
       good: ['adhesive shows between the legs', ...(equal ? ['legs equal'] : [])],
@@ -132,6 +145,7 @@ export function splitShrinkSteps(lead: Lead, nodeId: string, part: LeadPart | un
       ? [
           {
             name: `${nodeId} rings`,
+            work: 'look' as const,
             stage: 'Finish' as const,
             title: 'Mark the legs',
             text: {

@@ -1,7 +1,8 @@
 import type { HoldPoint, Step } from './step.ts';
+import { flowCues, heldHow, tipCare } from './work.ts';
 
 /** A step as a recipe writes it: what is empty is left out, and it follows on the one before it. */
-export type StepDraft = Pick<Step, 'name' | 'stage' | 'title' | 'text' | 'why'> &
+export type StepDraft = Pick<Step, 'name' | 'work' | 'stage' | 'title' | 'text' | 'why'> &
   Partial<Omit<Step, 'id' | 'endId'>>;
 
 /** Fills in what a recipe leaves out, and chains each step to the one before it. */
@@ -19,10 +20,14 @@ export function completeSteps(
     requires: [],
     tools: [],
     figures: [],
+    held: heldHow[draft.work],
+    cues: [...flowCues[draft.work]],
+    tipCare: tipCare[draft.work] ?? null,
     caution: null,
     good: [],
     bad: [],
     recordsStrip: false,
+    trialFit: false,
     hold: null,
     ...draft,
     needs: [...(index === 0 ? firstNeeds : [idOf(drafts[index - 1]!.name)]), ...(draft.needs ?? [])],

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { explainedSchema } from '../quantity/explained.ts';
+import { workSchema } from './work.ts';
 
 export const stages = ['Choose', 'Cut', 'Thread', 'Strip', 'Join', 'Prove', 'Finish'] as const;
 export const stageSchema = z.enum(stages);
@@ -46,6 +47,8 @@ export const stepSchema = z.object({
   /** Made from lead, end, method and step name: the same step of every unit has the same id. */
   id: z.string(),
   name: z.string(),
+  /** The kind of work: decides what can go wrong, and what is drawn. */
+  work: workSchema.default('look'),
   stage: stageSchema,
   endId: z.string().nullable(),
   title: z.string(),
@@ -57,11 +60,18 @@ export const stepSchema = z.object({
   requires: z.array(stepPartSchema),
   tools: z.array(z.object({ label: z.string(), setting: z.string() })),
   figures: z.array(figureSchema),
+  /** How the work is held. */
+  held: z.string().default(''),
+  /** What is seen while it goes well, in order. */
+  cues: z.array(z.string()).default([]),
+  tipCare: z.string().nullable().default(null),
   caution: z.string().nullable(),
   good: z.array(z.string()),
   bad: z.array(z.string()),
   /** Lengths of the strip are recorded and judged in this step. */
   recordsStrip: z.boolean(),
+  /** The connector is offered up and the strip trimmed until it seats. */
+  trialFit: z.boolean().default(false),
   hold: holdPointSchema.nullable(),
   /** Steps that must be done before. */
   needs: z.array(z.string()),
@@ -71,6 +81,19 @@ export type Step = z.infer<typeof stepSchema>;
 export type HoldPoint = z.infer<typeof holdPointSchema>;
 export type AskedReading = z.infer<typeof askedReadingSchema>;
 export type StepPart = z.infer<typeof stepPartSchema>;
+
+/** A time to keep: dwell of the iron, cooling, glue that sets. Seconds. */
+export interface StepTimer {
+  readonly label: string;
+  readonly seconds: number;
+}
+
+/** The times of a step, in the order in which they run: its figures in seconds. */
+export function stepTimers({ figures }: Pick<Step, 'figures'>): StepTimer[] {
+  return figures
+    .filter(({ figure }) => figure.kind === 'seconds')
+    .map(({ label, figure }) => ({ label, seconds: figure.value }));
+}
 
 /** Whether a reading lies within what a hold point asks. Written so that NaN fails. */
 export function readingPasses(asked: AskedReading, value: number): boolean {

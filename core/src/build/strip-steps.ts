@@ -45,6 +45,7 @@ export function jacketStep(input: RecipeInput): StepDraft {
   const { strip } = input;
   return {
     name: 'jacket',
+    work: 'strip',
     stage: 'Strip',
     title: `Take the jacket off, ${atEnd(input)}`,
     text: {
@@ -75,6 +76,7 @@ export function trimBraidStep(input: RecipeInput): StepDraft {
   const [braids, them] = braidWords(input);
   return {
     name: 'braid',
+    work: 'braid',
     stage: 'Strip',
     title: `Trim ${braids}, ${atEnd(input)}`,
     text: {
@@ -99,6 +101,7 @@ export function foldBraidStep(input: RecipeInput, onto: string): StepDraft {
   const [braids, them] = braidWords(input);
   return {
     name: 'braid',
+    work: 'braid',
     stage: 'Strip',
     title: `Fold ${braids} back, ${atEnd(input)}`,
     text: {
@@ -125,6 +128,7 @@ export function dielectricStep(
   const stranded = cable.conductor.strands > 1;
   return {
     name: 'dielectric',
+    work: 'strip',
     stage: 'Strip',
     title: `Bare the conductor, ${atEnd(input)}`,
     text: {
@@ -143,15 +147,16 @@ export function dielectricStep(
   };
 }
 
-/** The lengths as cut, typed from the caliper, or the connector offered up. */
-export function measureStep(input: RecipeInput): StepDraft {
+/** The strip is proved before anything is closed: typed from the caliper, tried against the connector, or both, as the house does. */
+export function measureSteps(input: RecipeInput): StepDraft[] {
   const { strip } = input;
-  return {
+  const measured: StepDraft = {
     name: 'measure',
+    work: 'measure',
     stage: 'Strip',
     title: `Measure the strip, ${atEnd(input)}`,
     text: {
-      firstTime: `Type what the caliper says from the ${strip.datum}, or offer the cable up to the connector. Leave a field empty when it was not measured.`,
+      firstTime: `Type what the caliper says from the ${strip.datum}. Leave a field empty when it was not measured.`,
       experienced: 'Type what you cut, or go on.',
     },
     why: 'A strip that is out can still be trimmed; a closed connector cannot.',
@@ -159,6 +164,33 @@ export function measureStep(input: RecipeInput): StepDraft {
     figures: strip.cuts.map((cut) => cutFigure(cutKey(cut), cut)),
     recordsStrip: true,
   };
+  return withTrialFit(input, measured);
+}
+
+/** What of measuring and trying a house does. */
+export function withTrialFit(
+  { house, endName }: Pick<RecipeInput, 'house' | 'endName'>,
+  measured: StepDraft,
+): StepDraft[] {
+  const { stripLengths } = house.practice;
+  const trial: StepDraft = {
+    name: 'trial-fit',
+    work: 'seat',
+    stage: 'Strip',
+    title: `Offer the connector up, end ${endName}`,
+    text: {
+      firstTime:
+        'Hold the connector beside the strip, or slip it on without force and without fixing anything. Say whether it seats, or what touches first and how far it stands off: the trim follows. Cut a little, try again.',
+      experienced: 'Try it. Trim what touches first, try again.',
+    },
+    why: 'Drawings differ from bag to bag; the connector in your hand does not.',
+    tools: [{ label: 'Caliper', setting: 'depth rod for the gap' }],
+    good: ['every layer meets its place', 'seats without force'],
+    bad: ['stands off', 'shield or strand pushed up'],
+    trialFit: true,
+  };
+  if (stripLengths === 'measure to the drawing') return [measured];
+  return stripLengths === 'the connector as the gauge' ? [trial] : [measured, trial];
 }
 
 /** The look that ends every strip. */
@@ -166,6 +198,7 @@ export function nickStep(input: RecipeInput, rework = stripAgain(input, nickAdvi
   const shield = input.cable.braids.length > 0;
   return {
     name: 'nick-and-whisker',
+    work: 'look',
     stage: 'Strip',
     title: `Look for ${shield ? 'nicks and whiskers' : 'nicks and burrs'}, ${atEnd(input)}`,
     text: {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { frozenPlanSchema } from '../plan/frozen-plan.ts';
 import { readingsSchema } from '../prove/reading.ts';
 import { envelopeSchema } from '../record/envelope.ts';
+import { troubleIds } from './trouble.ts';
 
 /** One physical lead of an order line. Its serial is a label; its id is its identity. */
 export const unitSchema = envelopeSchema.extend({
@@ -25,13 +26,30 @@ export const unitHappeningSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('started'), planChecksum: z.string(), programVersion: z.string() }),
   z.object({ kind: z.literal('part on'), partId: z.string() }),
   z.object({ kind: z.literal('part off'), partId: z.string(), reason: z.string() }),
-  z.object({ kind: z.literal('step done'), stepId: z.string() }),
+  /** A part seen with a hand on it at a step after which it is too late. */
+  z.object({ kind: z.literal('part confirmed'), stepId: z.string(), partId: z.string() }),
+  z.object({
+    kind: z.literal('step done'),
+    stepId: z.string(),
+    /** Time at work on it; absent where nobody timed it. */
+    seconds: z.number().min(0).optional(),
+  }),
   z.object({
     kind: z.literal('strip measured'),
     stepId: z.string(),
     endId: z.string(),
     lengths: stripLengths,
   }),
+  /** The connector was offered up: what touched first and how far it stood off, or that it seats. */
+  z.object({
+    kind: z.literal('trial fit'),
+    stepId: z.string(),
+    endId: z.string(),
+    touches: z.string().nullable(),
+    gap: z.number().min(0),
+  }),
+  /** Length in the finished lead as measured, metres, by leg. */
+  z.object({ kind: z.literal('length measured'), legId: z.string(), length: z.number().positive() }),
   z.object({
     kind: z.literal('hold answered'),
     stepId: z.string(),
@@ -53,6 +71,39 @@ export const unitHappeningSchema = z.discriminatedUnion('kind', [
     uses: z.number(),
     reason: z.string(),
   }),
+  /** Something was off: what was seen, and what became of it. */
+  z.object({
+    kind: z.literal('trouble'),
+    stepId: z.string(),
+    seen: z.enum(troubleIds),
+    outcome: z.enum(['mended here', 'gone back', 'end made again', 'lead given up']),
+    advice: z.string(),
+    /** Scrap of what is mended where it is; a way back says its own. */
+    scrap: z.array(z.string()),
+  }),
+  /** Rework took more cable than the length allows: who took it shorter, and why. Metres. */
+  z.object({
+    kind: z.literal('taken shorter'),
+    shortage: z.number().positive(),
+    name: z.string().min(1),
+    reason: z.string().min(1),
+  }),
+  z.object({
+    kind: z.literal('photograph'),
+    stepId: z.string().nullable(),
+    /** Checksum of the picture. */
+    hash: z.string(),
+    caption: z.string(),
+    width: z.number().int().positive(),
+    height: z.number().int().positive(),
+  }),
+  z.object({ kind: z.literal('note'), stepId: z.string().nullable(), text: z.string().min(1) }),
+  z.object({ kind: z.literal('set aside'), reason: z.string() }),
+  z.object({ kind: z.literal('taken up') }),
+  /** The unit is given up: its parts are scrap. */
+  z.object({ kind: z.literal('scrapped'), reason: z.string() }),
+  /** What the first of a batch taught: corrections taken over for the rest, in words. */
+  z.object({ kind: z.literal('first article'), corrections: z.array(z.string()) }),
   z.object({
     kind: z.literal('proved'),
     readings: readingsSchema,

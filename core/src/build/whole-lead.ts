@@ -13,6 +13,7 @@ import { formatMillimetres } from '../quantity/length.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { LeadPart } from '../thread/threaded-parts.ts';
 import type { HoldPoint } from './step.ts';
+import { shrinkCool, shrinkFrom } from './shrink-words.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
 
@@ -38,6 +39,7 @@ export function cutSteps(lead: Lead, cuts: readonly CutLength[]): StepDraft[] {
   return [
     {
       name: 'cut',
+      work: 'cut',
       stage: 'Cut',
       title: isRepair ? 'Look over the lead' : 'Count the parts and cut the cable',
       text: {
@@ -63,6 +65,7 @@ export function cutSteps(lead: Lead, cuts: readonly CutLength[]): StepDraft[] {
 function bendStep(lead: Lead): StepDraft {
   return {
     name: 'bend',
+    work: 'bend',
     stage: 'Cut',
     title: 'Bend the cable',
     text: {
@@ -99,6 +102,7 @@ function bendStep(lead: Lead): StepDraft {
 export function threadStep(name: string, title: string, threads: StepDraft['threads']): StepDraft {
   return {
     name,
+    work: 'thread',
     stage: 'Thread',
     title,
     text: {
@@ -117,6 +121,7 @@ export function threadStep(name: string, title: string, threads: StepDraft['thre
 export function proveStep(): StepDraft {
   return {
     name: 'prove',
+    work: 'prove',
     stage: 'Prove',
     title: 'Prove the lead',
     text: {
@@ -157,18 +162,22 @@ function shrinkStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): Ste
   const flame = house.practice.heatSource === 'open flame';
   return {
     name: 'seal',
+    work: 'shrink',
     stage: 'Finish',
     title: `Shrink the ${lined ? 'seal' : 'relief'}, end ${end.name}`,
     text: {
-      firstTime: `${lined ? 'Clean and dry the jacket and the body. ' : ''}Slide the shrink against the body, over its rear and on to the jacket. Heat from the connector outward, ${flame ? 'flame' : 'gun'} moving, until it grips all round${lined ? ' and adhesive shows at both edges' : ''}. The coupling stays bare.`,
-      experienced: `Against the body, from the connector outward${lined ? ', adhesive at both edges' : ''}. Coupling bare.`,
+      firstTime: `${lined ? 'Clean and dry the jacket and the body. ' : ''}Slide the shrink against the body, over its rear and on to the jacket. Heat ${shrinkFrom(house, 'the connector outward')}, ${flame ? 'flame' : 'gun'} moving, until it grips all round${lined ? ' and adhesive shows at both edges' : ''}. The coupling stays bare.`,
+      experienced: `Against the body, ${shrinkFrom(house, 'the connector outward')}${lined ? ', adhesive at both edges' : ''}. Coupling bare.`,
     },
     why: lined
       ? `${seal.why} Water creeps in under a shrink that is not lined.`
       : 'It takes the bend off the rear of the connector.',
-    figures: part.cutLength
-      ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
-      : [],
+    figures: [
+      ...(part.cutLength
+        ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
+        : []),
+      shrinkCool(lined),
+    ],
     tools: [{ label: flame ? 'Open flame' : 'Hot air', setting: 'shrink temperature, kept moving' }],
     caution: flame
       ? 'An open flame scorches jacket and foam and lights gel, dust and sleeve: clear the place, keep it moving, hot parts burn.'
@@ -183,16 +192,20 @@ function crotchStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): Ste
   const lined = seal.shrink === 'adhesive';
   return {
     name: 'seal',
+    work: 'shrink',
     stage: 'Finish',
     title: `Shrink the crotch, end ${end.name}`,
     text: {
-      firstTime: `Slide the shrink forward until it covers the jacket edge and the first of the cores, half and half. Heat from the jacket toward the cores, ${house.practice.heatSource === 'open flame' ? 'flame' : 'gun'} moving${lined ? ', until adhesive shows between the cores' : ', until it grips'}. Both cores come out equally long.`,
+      firstTime: `Slide the shrink forward until it covers the jacket edge and the first of the cores, half and half. Heat ${shrinkFrom(house, 'the cable toward the connector')}, ${house.practice.heatSource === 'open flame' ? 'flame' : 'gun'} moving${lined ? ', until adhesive shows between the cores' : ', until it grips'}. Both cores come out equally long.`,
       experienced: `Half on the jacket, half on the cores${lined ? ', adhesive between them' : ''}.`,
     },
     why: 'It keeps the jacket from running back and takes the bend off the cores.',
-    figures: part.cutLength
-      ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
-      : [],
+    figures: [
+      ...(part.cutLength
+        ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
+        : []),
+      shrinkCool(lined),
+    ],
     tools: [{ label: 'Hot air', setting: 'shrink temperature, kept moving' }],
     caution: 'Hot air burns: hold the cable, let it cool.',
     good: ['covers the jacket edge', 'cores equally long'],
@@ -210,6 +223,7 @@ function tapeStep(end: LeadEnd, overShrink: boolean, seal: Seal): StepDraft {
   };
   return {
     name: 'tape',
+    work: 'tape',
     stage: 'Finish',
     title: `Wrap self-amalgamating tape, end ${end.name}`,
     text: {
@@ -226,6 +240,7 @@ function tapeStep(end: LeadEnd, overShrink: boolean, seal: Seal): StepDraft {
 function couplingStep(end: LeadEnd, backTo: string): StepDraft {
   return {
     name: 'coupling',
+    work: 'look',
     stage: 'Finish',
     title: `Turn the coupling, end ${end.name}`,
     text: {
@@ -264,6 +279,7 @@ export function phaseStep(match: NonNullable<Lead['phaseMatch']>, cable: CoaxCab
   };
   return {
     name: 'phase',
+    work: 'measure',
     stage: 'Cut',
     title: 'Trim to the set',
     text: {
@@ -293,6 +309,7 @@ export function finishSteps(
   return [
     {
       name: 'label',
+      work: 'label',
       stage: 'Finish',
       title: 'Label the lead',
       text: {
@@ -315,6 +332,7 @@ function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
   if (diameter === null)
     return {
       name: 'coil',
+      work: 'coil',
       stage: 'Finish',
       title: 'Pack and hand over',
       text: {
@@ -336,6 +354,7 @@ function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
   };
   return {
     name: 'coil',
+    work: 'coil',
     stage: 'Finish',
     title: 'Coil and hand over',
     text: {

@@ -111,8 +111,12 @@ export function cutLengthOf(
   }));
   const slack: Term = { label: 'Slack', value: lead.slack, kind: 'length' };
   const extras = [slack, ...spare].filter(({ value }) => value > 0);
+  const corrections: Term[] =
+    lead.cutCorrection === 0
+      ? []
+      : [{ label: 'Correction by the first article', value: lead.cutCorrection, kind: 'length' }];
   const bends = bendTerms(lead.bends);
-  const terms = [...finished, ...bends, ...atEnds, ...extras];
+  const terms = [...finished, ...bends, ...atEnds, ...corrections, ...extras];
   const cut: Explained = {
     value: sum(terms),
     kind: 'length',

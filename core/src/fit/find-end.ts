@@ -184,11 +184,20 @@ export function judgeEnd(want: EndWant, connector: CoaxConnector): EndCandidate 
   };
 }
 
-/** Every end of the catalogue for a want, those that do first, then by how little stands against them. */
+/** The house fixes shields this way where the job leaves the choice. */
+const isPreferred = ({ method }: EndCandidate, { practice }: House) =>
+  method.traits.shieldBy === practice.shieldFixing;
+
+/** Every end of the catalogue for a want: those that do first, the house's way of fixing before others, then by how little stands against them. */
 export function findEnds(want: EndWant): EndCandidate[] {
   return coaxConnectors
     .map((connector) => judgeEnd(want, connector))
-    .sort((a, b) => order[a.verdict] - order[b.verdict] || a.reasons.length - b.reasons.length);
+    .sort(
+      (a, b) =>
+        order[a.verdict] - order[b.verdict] ||
+        Number(isPreferred(b, want.house)) - Number(isPreferred(a, want.house)) ||
+        a.reasons.length - b.reasons.length,
+    );
 }
 
 /** Connectors that go on a cable and suit its impedance, those that the shop has the tools for first. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { envelopeSchema, firstRevision } from '../record/envelope.ts';
+import { practiceSchema, usualPractice } from './practice.ts';
 import { deviceProfileSchema } from './device.ts';
 
 const metres = z.number().positive();
@@ -38,36 +39,7 @@ export const houseSchema = envelopeSchema.extend({
   benchName: z.string(),
   serialPrefix: z.string().min(1).max(8),
   nextSerial: z.number().int().positive(),
-  practice: z.object({
-    stripping: z.enum(['tool', 'blade']),
-    threading: z.enum(['early', 'late']),
-    outerSeal: z.enum(['after the full test', 'before, as strain relief']),
-    solder: z.enum(['lead-free', 'leaded']),
-    coilFrom: z.enum(['end A', 'end B']),
-    centreContact: z.enum(['as it is made', 'solder']).default('as it is made'),
-    secondCrimp: z.enum(['never', 'once more, turned, with an inexact die']).default('never'),
-    ferruleCrimp: z.enum(['bell at the cable end', 'over its whole length']).default('bell at the cable end'),
-    bodyHoles: z.enum(['all', 'none']).default('all'),
-    braidTack: z.enum(['tack above the house power', 'comb and trim']).default('tack above the house power'),
-    screwOnCore: z.enum(['twist and tin', 'leave bare']).default('twist and tin'),
-    tightening: z.enum(['torque', 'feel']).default('torque'),
-    coring: z.enum(['hand', 'drill']).default('hand'),
-    heatSource: z.enum(['hot air', 'open flame']).default('hot air'),
-    weatherSeal: z
-      .enum(['adhesive shrink', 'self-amalgamating tape', 'both', 'shrink, and both when buried or at sea'])
-      .default('shrink, and both when buried or at sea'),
-    cups: z.enum(['fill and reflow', 'seat and feed']).default('fill and reflow'),
-    tinning: z.enum(['tin', 'leave bare']).default('tin'),
-    spareCore: z.enum(['fold back', 'cut flush']).default('fold back'),
-    shieldTail: z.enum(['shorter than the cores', 'longer than the cores']).default('shorter than the cores'),
-    lightingTail: z.enum(['twist the braid', 'solder a stranded link']).default('twist the braid'),
-    secondPair: z.enum(['wire', 'leave empty']).default('wire'),
-    innerShrink: z.enum(['clear', 'coloured']).default('clear'),
-    sleeveCut: z.enum(['measure first', 'fit over-long, then cut']).default('measure first'),
-    sleeveHold: z.enum(['shrink', 'shrink and adhesive']).default('shrink'),
-    /** Checks that this house does not ask for; the certificate says so. */
-    leaveOut: z.array(z.enum(['resistance', 'insulation', 'family'])),
-  }),
+  practice: practiceSchema,
   theme: z.enum(['paper', 'night']),
   stepDepth: z.enum(['first time', 'experienced']),
   roomCelsius: z.number().min(-20).max(60),
@@ -99,7 +71,6 @@ export const houseSchema = envelopeSchema.extend({
 });
 
 export type House = z.infer<typeof houseSchema>;
-export type Practice = House['practice'];
 export type Shrink = z.infer<typeof shrinkSchema>;
 
 /** Ring colours that a new shop starts with, by length. A house's own: there is no standard. */
@@ -143,33 +114,7 @@ export function defaultHouse(now: string): House {
     benchName: 'Bench one',
     serialPrefix: 'B1',
     nextSerial: 1,
-    practice: {
-      stripping: 'tool',
-      threading: 'early',
-      outerSeal: 'after the full test',
-      solder: 'lead-free',
-      coilFrom: 'end A',
-      centreContact: 'as it is made',
-      secondCrimp: 'never',
-      ferruleCrimp: 'bell at the cable end',
-      bodyHoles: 'all',
-      braidTack: 'tack above the house power',
-      screwOnCore: 'twist and tin',
-      tightening: 'torque',
-      coring: 'hand',
-      heatSource: 'hot air',
-      weatherSeal: 'shrink, and both when buried or at sea',
-      cups: 'fill and reflow',
-      tinning: 'tin',
-      spareCore: 'fold back',
-      shieldTail: 'shorter than the cores',
-      lightingTail: 'twist the braid',
-      secondPair: 'wire',
-      innerShrink: 'clear',
-      sleeveCut: 'measure first',
-      sleeveHold: 'shrink',
-      leaveOut: [],
-    },
+    practice: { ...usualPractice, leaveOut: [] },
     theme: 'paper',
     stepDepth: 'first time',
     roomCelsius: 20,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { coaxEntrySchema, coreEntrySchema } from '../cable/construction.ts';
 import { beadMaterialIds } from '../line/choke.ts';
+import { ownPracticeSchema } from '../house/practice.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 import { channelNames, signals } from './signal.ts';
 
@@ -132,6 +133,10 @@ export const leadSchema = envelopeSchema.extend({
   spareTerminations: z.number().int().min(0).max(5),
   /** Slack added to the cut length, metres. */
   slack: z.number().min(0).max(10),
+  /** What the first article showed to be missing (or, negative, too much) in the finished length: cut so much more, metres. */
+  cutCorrection: z.number().min(-0.2).max(0.2).default(0),
+  /** Where this lead differs from house practice. */
+  practice: ownPracticeSchema.default({}),
   /** The end closed first; null leaves it to the planner. */
   firstEndId: z.string().nullable(),
   /** Ends that were fitted before this work began: the leads that come back. */

@@ -102,6 +102,8 @@ export function makeLead(
     },
     spareTerminations: 0,
     slack: 0,
+    cutCorrection: 0,
+    practice: {},
     firstEndId: null,
     fittedEndIds: [],
   };

@@ -9,7 +9,7 @@ import {
   cutFigure,
   dielectricStep,
   jacketStep,
-  measureStep,
+  measureSteps,
   nickStep,
 } from '../build/strip-steps.ts';
 import { formatMillimetres } from '../quantity/length.ts';
@@ -25,6 +25,7 @@ function fanSteps(input: RecipeInput): StepDraft[] {
   return [
     {
       name: 'braid',
+      work: 'braid',
       stage: 'Strip',
       title: `Fan ${braids} over the clamp, end ${input.endName}`,
       text: {
@@ -55,11 +56,12 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
     jacketStep(input),
     ...fanSteps(input),
     dielectricStep(input),
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     ...solderContactSteps(input),
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Seat the cable in the body, end ${endName}`,
       text: {
@@ -83,6 +85,7 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
     ),
     {
       name: 'gland',
+      work: 'screw',
       stage: 'Join',
       title: `Tighten the gland, end ${endName}`,
       text: {

@@ -216,6 +216,7 @@ function parts({ card }: EndInput): MethodPart[] {
 export const clampGland: Method = {
   name: 'clamp gland',
   traits: {
+    shieldBy: 'clamp gland',
     because: 'no die, re-usable, seals on the jacket: the one to repair in the field',
     reusable: true,
     heat: 'small iron',

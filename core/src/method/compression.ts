@@ -7,7 +7,7 @@ import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack, stripAgain } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../build/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, dielectricIn, holeTerm } from '../fit/coax-checks.ts';
 import { overFoil, cableRings } from '../strip/cable-rings.ts';
@@ -144,10 +144,11 @@ function steps(input: RecipeInput): StepDraft[] {
     jacketStep(input),
     foldBraidStep(input, 'the jacket'),
     dielectricStep(input),
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Push the plug on, end ${endName}`,
       text: {
@@ -162,6 +163,7 @@ function steps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'flush-look',
+      work: 'look',
       stage: 'Join',
       title: `Look into the nut, end ${endName}`,
       text: {
@@ -183,6 +185,7 @@ function steps(input: RecipeInput): StepDraft[] {
     ),
     {
       name: 'compress',
+      work: 'crimp',
       stage: 'Join',
       title: `Compress, end ${endName}`,
       text: {
@@ -203,6 +206,7 @@ function steps(input: RecipeInput): StepDraft[] {
 export const compression: Method = {
   name: 'compression',
   traits: {
+    shieldBy: 'crimp',
     because: 'quick and weather-tight on 75-ohm drop cable',
     reusable: false,
     heat: 'none',

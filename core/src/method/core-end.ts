@@ -134,6 +134,7 @@ export function closeStep(
 ): StepDraft {
   return {
     name: 'insert',
+    work: 'seat',
     stage: 'Join',
     title: `Close the connector, end ${input.endName}`,
     text,
@@ -150,6 +151,7 @@ export function closeStep(
 export function pullStep(input: CoreRecipe, clamp: string): StepDraft {
   return {
     name: 'cable-tug',
+    work: 'tug',
     stage: 'Join',
     title: `Tug the cable, end ${input.endName}`,
     text: {

@@ -29,6 +29,7 @@ describe('the order of work at an end', () => {
       'Make the shield tail',
       'Cut and bare the cores',
       'Measure the strip',
+      'Offer the connector up',
       'Look for cut and stray strands',
       'Tin the cores',
       'Solder 1 (shield): shield',

@@ -27,6 +27,7 @@ function steps(input: CoreRecipe): StepDraft[] {
     const tug = formatForce(contactPull(bareDiameter(joint) / 1.16) * productionTug);
     return {
       name: `joint ${joint.contact.id}`,
+      work: 'crimp',
       stage: 'Join',
       title: `Crimp ${jointName(joint)}, end ${input.endName}`,
       text: {
@@ -45,6 +46,7 @@ function steps(input: CoreRecipe): StepDraft[] {
     ...crimps,
     {
       name: 'clamps-tug',
+      work: 'tug',
       stage: 'Join',
       title: `Look at the crimps, end ${input.endName}`,
       text: { firstTime: 'Look at both barrels and tug both once more.', experienced: 'Look, tug.' },

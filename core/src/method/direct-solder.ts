@@ -14,7 +14,7 @@ import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
-import { cutFigure, measureStep, nickStep } from '../build/strip-steps.ts';
+import { cutFigure, measureSteps, nickStep } from '../build/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, solderingCheck } from '../fit/coax-checks.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
@@ -144,6 +144,7 @@ function steps(input: RecipeInput): StepDraft[] {
   return [
     {
       name: 'jacket',
+      work: 'strip',
       stage: 'Strip',
       title: `Square the tube, end ${endName}`,
       text: {
@@ -159,6 +160,7 @@ function steps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'tube',
+      work: 'strip',
       stage: 'Strip',
       title: `Ring the tube and bare the conductor, end ${endName}`,
       text: {
@@ -173,11 +175,12 @@ function steps(input: RecipeInput): StepDraft[] {
       good: ['dielectric flush all round', 'conductor bright'],
       bad: ['ring mark on the conductor', 'chip on the dielectric'],
     },
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     ...solderContactSteps(input),
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Seat the body on the tube, end ${endName}`,
       text: {
@@ -201,6 +204,7 @@ function steps(input: RecipeInput): StepDraft[] {
     ),
     {
       name: 'body',
+      work: 'solder',
       stage: 'Join',
       title: `Solder the body, end ${endName}`,
       text: {
@@ -243,6 +247,7 @@ function steps(input: RecipeInput): StepDraft[] {
 export const directSolder: Method = {
   name: 'direct solder',
   traits: {
+    shieldBy: 'solder',
     because: 'the best match, and tight to the tube: for cable that is bent once',
     reusable: false,
     heat: 'big iron',

@@ -4,7 +4,7 @@ import type { RecipeInput } from '../build/recipe.ts';
 import { goBack, stripAgain } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
-import { cutFigure, measureStep, nickStep } from '../build/strip-steps.ts';
+import { cutFigure, measureSteps, nickStep } from '../build/strip-steps.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import { cutOf } from '../strip/strip-plan.ts';
 
@@ -21,6 +21,7 @@ export function feederClampSteps(input: RecipeInput): StepDraft[] {
   return [
     {
       name: 'jacket',
+      work: 'strip',
       stage: 'Strip',
       title: `Bare the corrugation, end ${endName}`,
       text: {
@@ -38,6 +39,7 @@ export function feederClampSteps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'tube',
+      work: 'strip',
       stage: 'Strip',
       title: `Set the ring and saw, end ${endName}`,
       text: {
@@ -53,6 +55,7 @@ export function feederClampSteps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'dielectric',
+      work: 'strip',
       stage: 'Strip',
       title: `Clean the foam and flare, end ${endName}`,
       text: {
@@ -71,7 +74,7 @@ export function feederClampSteps(input: RecipeInput): StepDraft[] {
       good: ['even flare, no split', 'foam clear of the edge'],
       bad: ['split or one-sided flare', 'chips on the foam'],
     },
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(
       input,
       stripAgain(
@@ -81,6 +84,7 @@ export function feederClampSteps(input: RecipeInput): StepDraft[] {
     ),
     {
       name: 'contact',
+      work: 'screw',
       stage: 'Join',
       title: `${screwed ? 'Screw' : 'Seize'} the contact, end ${endName}`,
       text: {
@@ -96,6 +100,7 @@ export function feederClampSteps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Bring the body on, end ${endName}`,
       text: {
@@ -115,6 +120,7 @@ export function feederClampSteps(input: RecipeInput): StepDraft[] {
     ),
     {
       name: 'clamp',
+      work: 'screw',
       stage: 'Join',
       title: `Tighten the back nut, end ${endName}`,
       text: {
@@ -142,6 +148,7 @@ export function feederClampSteps(input: RecipeInput): StepDraft[] {
     ),
     {
       name: 'load-test',
+      work: 'measure',
       stage: 'Join',
       title: `Look through with a load, end ${endName}`,
       text: {

@@ -262,6 +262,7 @@ function parts({ card }: EndInput): MethodPart[] {
 export const feederClamp: Method = {
   name: 'feeder clamp',
   traits: {
+    shieldBy: 'clamp gland',
     because: 'the only way on corrugated copper: sealed, re-usable, carries the power',
     reusable: true,
     heat: 'none',

@@ -12,6 +12,8 @@ import type { EndInput, MethodPart, ReliefPlace } from './method.ts';
 
 /** Braid stays this far from the shoulder, so that the ferrule can close against it. Engineering value. */
 const braidClearance = 0.4e-3;
+/** Braid left past the shoulder where a house trims it after the crimp. Engineering value. */
+const braidLeft = 1e-3;
 /** Least part of the stem that braid must cover for the crimp to hold it. Engineering value. */
 const leastBraidCover = 0.85;
 
@@ -44,9 +46,29 @@ export function ferruleCovers({ card }: EndInput): number {
 }
 
 /** Braid on the stem: it ends just behind the shoulder, `xb = j + s - g`, metres from the jacket edge. */
-export function ferruleBraidCut({ card }: EndInput, label = 'Braid end'): CutDraft {
+export function ferruleBraidCut({ card, house }: EndInput, label = 'Braid end'): CutDraft {
   const j = featureValue(card, 'jacketOffset');
   const s = featureValue(card, 'stemLength');
+  const long = house.practice.braidAtFerrule === 'leave all of it under the ferrule';
+  if (long)
+    return {
+      layer: 'braid',
+      label,
+      position: lengthOf(
+        j + s + braidLeft,
+        'j + s + left',
+        [
+          featureTerm(card, 'jacketOffset'),
+          featureTerm(card, 'stemLength'),
+          clearanceTerm('Left to be trimmed after the crimp', braidLeft),
+        ],
+        source,
+      ),
+      plus: braidLeft,
+      minus: braidLeft,
+      tooLong: 'It reaches under the coupling before it is trimmed.',
+      tooShort: 'Not all of the stem is covered.',
+    };
   return {
     layer: 'braid',
     label,

@@ -6,14 +6,14 @@ import { cableTugStep, noShortStep } from '../build/join-steps.ts';
 import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
-import { dielectricStep, jacketStep, measureStep, nickStep, trimBraidStep } from '../build/strip-steps.ts';
+import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../build/strip-steps.ts';
 import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method } from './method.ts';
-import { crimpFerruleStep, ferruleRework } from './pin-and-ferrule-steps.ts';
+import { crimpFerruleSteps, ferruleRework } from './pin-and-ferrule-steps.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
 import {
   ferruleBraidCut,
@@ -83,14 +83,21 @@ function strip(input: EndInput): StripPlan {
 }
 
 function steps(input: RecipeInput): StepDraft[] {
+  const melted = cutOffAgain(input, 'Melted inside: cut the plug off and make the end again.', [
+    seriesAndSex(input.connector),
+    'ferrule',
+  ]);
+  const ferrule = [...crimpFerruleSteps(input), cableTugStep(input, 'ferrule', ferruleRework(input))];
+  const tip = tipSteps(input, melted);
   return [
     jacketStep(input),
     trimBraidStep(input),
     dielectricStep(input),
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Push the body on, end ${input.endName}`,
       text: {
@@ -105,18 +112,12 @@ function steps(input: RecipeInput): StepDraft[] {
     },
     noShortStep(
       input,
-      'before the ferrule is crimped',
+      'before anything is fixed',
       goBack('insert', 'Pull the body off and look for a whisker or braid before the stem.'),
     ),
-    crimpFerruleStep(input),
-    cableTugStep(input, 'ferrule', ferruleRework(input)),
-    ...tipSteps(
-      input,
-      cutOffAgain(input, 'Melted inside: cut the plug off and make the end again.', [
-        seriesAndSex(input.connector),
-        'ferrule',
-      ]),
-    ),
+    ...(input.house.practice.tipOrder === 'ferrule first, then the tip'
+      ? [...ferrule, ...tip]
+      : [...tip, ...ferrule]),
   ];
 }
 
@@ -124,6 +125,7 @@ function steps(input: RecipeInput): StepDraft[] {
 export const hollowTipCrimp: Method = {
   name: 'hollow tip and ferrule',
   traits: {
+    shieldBy: 'crimp',
     because: 'one solder joint at the tip, the shield crimped: little heat for the dielectric',
     reusable: false,
     heat: 'small iron',

@@ -36,6 +36,7 @@ function solderSteps(input: CoreRecipe): StepDraft[] {
       ? [
           {
             name: 'joint sleeve',
+            work: 'solder' as const,
             stage: 'Join' as const,
             title: `Solder ${jointName(sleeve)} flat in the recess, end ${input.endName}`,
             text: {
@@ -56,6 +57,7 @@ function solderSteps(input: CoreRecipe): StepDraft[] {
       ? [
           {
             name: 'joint tip',
+            work: 'solder' as const,
             stage: 'Join' as const,
             title: `Solder ${jointName(tip)} in the centre hole, end ${input.endName}`,
             text: {
@@ -87,6 +89,7 @@ function steps(input: CoreRecipe): StepDraft[] {
     ...coreStripSteps(input, { clamp: false }),
     {
       name: 'orientation',
+      work: 'look',
       stage: 'Join',
       title: `Lay the plug the right way round, end ${input.endName}`,
       text: {

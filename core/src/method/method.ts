@@ -9,6 +9,7 @@ import type { FeatureRule, GaugeCard } from '../connector/gauge-card.ts';
 import type { MethodName } from '../connector/method-name.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import type { House } from '../house/house.ts';
+import type { Practice } from '../house/practice.ts';
 import type { Role, Signal } from '../lead/signal.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 
@@ -75,6 +76,8 @@ export interface ReliefPlace {
 
 /** What a person weighs when methods are compared. */
 export interface MethodTraits {
+  /** How the shield is fixed; absent where cores are what is joined. */
+  readonly shieldBy?: Exclude<Practice['shieldFixing'], 'what the job asks'>;
   /** Why one would take it. */
   readonly because: string;
   readonly reusable: boolean;

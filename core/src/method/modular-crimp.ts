@@ -51,6 +51,7 @@ function steps(input: CoreRecipe): StepDraft[] {
     ...tellApartStep(input),
     {
       name: 'joint 1',
+      work: 'crimp',
       stage: 'Join',
       title: `Push the cores home, end ${input.endName}`,
       text: {

@@ -16,7 +16,7 @@ import { cutOffAgain, goBack, stripAgain } from '../build/recipe.ts';
 import type { HoldPoint } from '../build/step.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, jacketStep, measureStep, nickStep, trimBraidStep } from '../build/strip-steps.ts';
+import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../build/strip-steps.ts';
 import { contactFixing } from '../fit/coax-checks.ts';
 import { dieTolerance, nearestDie } from '../fit/die.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
@@ -29,7 +29,7 @@ export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
     jacketStep(input),
     trimBraidStep(input),
     dielectricStep(input),
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     ...(contactFixing(input).how === 'crimp'
       ? [crimpContactStep(input), contactTugStep(input)]
@@ -45,7 +45,7 @@ export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
       'before the ferrule is crimped',
       goBack('insert', 'Pull the body off and look for a whisker or braid in front of the stem.'),
     ),
-    crimpFerruleStep(input),
+    ...crimpFerruleSteps(input),
     cableTugStep(input, 'ferrule', ferruleRework(input)),
     setbackStep(
       input,
@@ -76,6 +76,7 @@ function crimpContactStep({ cable, connector, card, house, endName }: RecipeInpu
   const hole = card.features.inspectionHoleFar;
   return {
     name: 'contact',
+    work: 'crimp',
     stage: 'Join',
     title: `Crimp the contact, end ${endName}`,
     text: {
@@ -93,6 +94,7 @@ function contactTugStep(input: RecipeInput): StepDraft {
   const tug = formatForce(contactPull(input.cable.conductor.diameter) * productionTug);
   return {
     name: 'contact-tug',
+    work: 'tug',
     stage: 'Join',
     title: `Tug the contact, end ${input.endName}`,
     text: {
@@ -116,10 +118,13 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
   const bore = featureValue(card, 'pinBore');
   const heat = solderHeat('small pin', { length: depth, outside: featureValue(card, 'pinOutside') }, house);
   const feed = solderFeed([{ label: 'contact', bore, inside: cable.conductor.diameter, depth }], house);
-  const through = card.features.inspectionHoleFar !== undefined;
+  const through =
+    card.features.inspectionHoleFar !== undefined &&
+    house.practice.contactSolder === 'through the hole where there is one';
   return [
     {
       name: 'contact',
+      work: 'solder',
       stage: 'Join',
       title: `Solder the contact, end ${endName}`,
       text: {
@@ -138,6 +143,7 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'contact-look',
+      work: 'look',
       stage: 'Join',
       title: `Look at the contact, end ${endName}`,
       text: {
@@ -162,6 +168,7 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
 function insertStep({ endName, requires }: RecipeInput): StepDraft {
   return {
     name: 'insert',
+    work: 'seat',
     stage: 'Join',
     title: `Seat the contact in the body, end ${endName}`,
     text: {
@@ -176,10 +183,12 @@ function insertStep({ endName, requires }: RecipeInput): StepDraft {
   };
 }
 
-export function crimpFerruleStep({ connector, house, endName }: RecipeInput): StepDraft {
+export function crimpFerruleSteps({ connector, house, endName }: RecipeInput): StepDraft[] {
   const bell = house.practice.ferruleCrimp === 'bell at the cable end';
-  return {
+  const long = house.practice.braidAtFerrule === 'leave all of it under the ferrule';
+  const crimp: StepDraft = {
     name: 'ferrule',
+    work: 'crimp',
     stage: 'Join',
     title: `Crimp the ferrule, end ${endName}`,
     text: {
@@ -191,4 +200,20 @@ export function crimpFerruleStep({ connector, house, endName }: RecipeInput): St
     good: ['ferrule against the body', 'even hexagon', ...(bell ? ['bell at the cable end'] : [])],
     bad: ['gap between ferrule and body', 'braid wires outside', 'crimped twice'],
   };
+  const trim: StepDraft = {
+    name: 'trim-braid',
+    work: 'braid',
+    stage: 'Join',
+    title: `Trim what shows of the braid, end ${endName}`,
+    text: {
+      firstTime:
+        'Braid that was left long stands out between ferrule and body. Trim it flush with the tip of a blade, all round, and brush the wires off.',
+      experienced: 'Flush at the ferrule, brush off.',
+    },
+    why: 'A wire that stands out pricks the hand and lies in the thread.',
+    caution: 'Glasses on: trimmed wires fly.',
+    good: ['nothing stands out'],
+    bad: ['a wire toward the coupling'],
+  };
+  return long ? [crimp, trim] : [crimp];
 }

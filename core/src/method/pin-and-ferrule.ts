@@ -151,6 +151,7 @@ function sectionOf(input: EndInput, dielectricEnd: number, conductorEnd: number)
 export const pinAndFerrule: Method = {
   name: 'pin and ferrule',
   traits: {
+    shieldBy: 'crimp',
     because: 'quick, spares the dielectric, the same every time',
     reusable: false,
     heat: 'none',

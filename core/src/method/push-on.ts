@@ -7,14 +7,14 @@ import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack, stripAgain } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../build/strip-steps.ts';
 import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput, Method } from './method.ts';
-import { crimpFerruleStep, ferruleRework } from './pin-and-ferrule-steps.ts';
+import { crimpFerruleSteps, ferruleRework } from './pin-and-ferrule-steps.ts';
 import {
   ferruleBraidCut,
   ferruleCovers,
@@ -152,6 +152,7 @@ function steps(input: RecipeInput): StepDraft[] {
     dielectricStep(input, 'Trim the conductor to its length.'),
     {
       name: 'chamfer',
+      work: 'strip',
       stage: 'Strip',
       title: `Chamfer the conductor, ${where}`,
       text: {
@@ -165,10 +166,11 @@ function steps(input: RecipeInput): StepDraft[] {
       good: ['taper all round'],
       bad: ['burr', 'chips on the dielectric'],
     },
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Push the connector on, ${where}`,
       text: {
@@ -183,6 +185,7 @@ function steps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'seated',
+      work: 'look',
       stage: 'Join',
       title: `Look whether it is seated, ${where}`,
       text: {
@@ -207,7 +210,7 @@ function steps(input: RecipeInput): StepDraft[] {
       'before the ferrule is crimped',
       goBack('insert', 'Pull it off and look for a wire or foil before the stem.'),
     ),
-    crimpFerruleStep(input),
+    ...crimpFerruleSteps(input),
     cableTugStep(input, 'ferrule', ferruleRework(input)),
     setbackStep(
       input,
@@ -224,6 +227,7 @@ function steps(input: RecipeInput): StepDraft[] {
 export const pushOn: Method = {
   name: 'push-on and ferrule',
   traits: {
+    shieldBy: 'crimp',
     because: 'fastest on low-loss cable: no contact to fix, the same every time',
     reusable: false,
     heat: 'none',

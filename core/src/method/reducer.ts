@@ -8,7 +8,7 @@ import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../build/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
@@ -123,10 +123,11 @@ function steps(input: RecipeInput): StepDraft[] {
     jacketStep(input),
     foldBraidStep(input, 'the nose of the reducer, which stands flush with the jacket edge'),
     dielectricStep(input),
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Screw the reducer into the body, end ${endName}`,
       text: {
@@ -141,6 +142,7 @@ function steps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'holes-look',
+      work: 'look',
       stage: 'Join',
       title: `Look into the holes, end ${endName}`,
       text: {
@@ -183,6 +185,7 @@ function steps(input: RecipeInput): StepDraft[] {
 export const reducer: Method = {
   name: 'reducer',
   traits: {
+    shieldBy: 'screw-on',
     because:
       'the body of the thick cable on thin coax: no crimp tool, can be unscrewed where it is not soldered',
     reusable: true,

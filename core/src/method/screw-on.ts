@@ -7,7 +7,7 @@ import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack } from '../build/recipe.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureStep, nickStep } from '../build/strip-steps.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../build/strip-steps.ts';
 import { biteCheck, conductorIn, dielectricIn } from '../fit/coax-checks.ts';
 import { solderHeat } from '../fit/solder.ts';
 import { ring } from '../strip/section.ts';
@@ -104,6 +104,7 @@ function steps(input: RecipeInput): StepDraft[] {
     dielectricStep(input),
     {
       name: 'core',
+      work: 'tin',
       stage: 'Strip',
       title: `${tin ? 'Twist and tin' : 'Twist'} the core, end ${endName}`,
       text: {
@@ -118,10 +119,11 @@ function steps(input: RecipeInput): StepDraft[] {
       good: ['stiff and round, no thicker than bare'],
       bad: ['lump', 'strand standing off'],
     },
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Turn the plug on, end ${endName}`,
       text: {
@@ -136,6 +138,7 @@ function steps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'windows',
+      work: 'look',
       stage: 'Join',
       title: `Look into the windows, end ${endName}`,
       text: {
@@ -169,6 +172,7 @@ function steps(input: RecipeInput): StepDraft[] {
 export const screwOn: Method = {
   name: 'screw-on body',
   traits: {
+    shieldBy: 'screw-on',
     because: 'no crimp tool and one small solder joint; can be turned off again',
     reusable: true,
     heat: 'small iron',

@@ -60,6 +60,7 @@ function steps(input: CoreRecipe): StepDraft[] {
     ...solderJointSteps(input, 'lug', joints),
     {
       name: 'clamp',
+      work: 'crimp',
       stage: 'Join',
       title: `Close the ${clamp}, end ${input.endName}`,
       text: {

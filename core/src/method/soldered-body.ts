@@ -13,7 +13,7 @@ import {
   cutFigure,
   dielectricStep,
   jacketStep,
-  measureStep,
+  measureSteps,
   nickStep,
 } from '../build/strip-steps.ts';
 import type { FitCheck } from '../fit/clearance.ts';
@@ -167,6 +167,7 @@ function braidStep(input: RecipeInput): StepDraft {
   const heat = solderHeat('small pin', { length: 4e-3, outside: 2e-3 }, input.house);
   return {
     name: 'braid',
+    work: 'braid',
     stage: 'Strip',
     title: `${tack ? 'Tack and trim' : 'Comb and trim'} ${braids}, end ${input.endName}`,
     text: {
@@ -191,6 +192,7 @@ function holesSteps(input: RecipeInput): StepDraft[] {
   return [
     {
       name: 'holes',
+      work: 'solder',
       stage: 'Join',
       title: `Leave the holes, end ${input.endName}`,
       text: {
@@ -214,10 +216,11 @@ function steps(input: RecipeInput): StepDraft[] {
     jacketStep(input),
     braidStep(input),
     dielectricStep(input),
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(input),
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Screw the body on, end ${input.endName}`,
       text: {
@@ -232,6 +235,7 @@ function steps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'holes-look',
+      work: 'look',
       stage: 'Join',
       title: `Look into the holes, end ${input.endName}`,
       text: {
@@ -308,6 +312,7 @@ export function bodyRelief(input: EndInput): ReliefPlace {
 export const solderedBody: Method = {
   name: 'soldered body',
   traits: {
+    shieldBy: 'solder',
     because: 'strongest and sealed by solder; can be made without crimp tools',
     reusable: false,
     heat: 'big iron',

@@ -48,6 +48,7 @@ export function clampJointSteps(
   return [
     ...joints.map((joint): StepDraft => ({
       name: `joint ${joint.contact.id}`,
+      work: 'screw',
       stage: 'Join',
       title: `Clamp ${jointName(joint)}, end ${input.endName}`,
       text: {
@@ -63,6 +64,7 @@ export function clampJointSteps(
     })),
     {
       name: 'clamps-tug',
+      work: 'tug',
       stage: 'Join',
       title: `Tug every core, end ${input.endName}`,
       text: {

@@ -3,9 +3,10 @@ import { cableTugStep, noShortStep, tighteningSetting } from '../build/join-step
 import type { EndInput } from './method.ts';
 import type { RecipeInput } from '../build/recipe.ts';
 import { cutOffAgain, goBack, stripAgain } from '../build/recipe.ts';
+import { shrinkCool, shrinkFrom } from '../build/shrink-words.ts';
 import type { StepDraft } from '../build/step-draft.ts';
 import { lookHold } from '../build/step-draft.ts';
-import { cutFigure, measureStep, nickStep } from '../build/strip-steps.ts';
+import { cutFigure, measureSteps, nickStep } from '../build/strip-steps.ts';
 import { bendRadius } from '../cable/body.ts';
 import type { Explained } from '../quantity/explained.ts';
 import { formatMillimetres } from '../quantity/length.ts';
@@ -46,6 +47,7 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
   return [
     {
       name: 'jacket',
+      work: 'strip',
       stage: 'Strip',
       title: `Square the cable and bare the sheath, end ${endName}`,
       text: {
@@ -64,6 +66,7 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'dielectric',
+      work: 'strip',
       stage: 'Strip',
       title: `Core the dielectric, end ${endName}`,
       text: {
@@ -83,6 +86,7 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'tube',
+      work: 'strip',
       stage: 'Strip',
       title: `Trim and bevel the sheath, clean the conductor, end ${endName}`,
       text: {
@@ -101,7 +105,7 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
       good: ['round, bevelled, bright'],
       bad: ['copper scratched through', 'burr inside the sheath'],
     },
-    measureStep(input),
+    ...measureSteps(input),
     nickStep(
       input,
       stripAgain(
@@ -111,6 +115,7 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
     ),
     {
       name: 'nut',
+      work: 'seat',
       stage: 'Join',
       title: `Slide the back nut on the bare sheath, end ${endName}`,
       text: {
@@ -124,6 +129,7 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
     },
     {
       name: 'insert',
+      work: 'seat',
       stage: 'Join',
       title: `Put the cable into the body, end ${endName}`,
       text: {
@@ -143,6 +149,7 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
     ),
     {
       name: 'seize',
+      work: 'screw',
       stage: 'Join',
       title: `Tighten seizing nut, then sheath nut, end ${endName}`,
       text: {
@@ -176,6 +183,7 @@ function spliceSteps({ endName, house }: RecipeInput, boot: Explained): StepDraf
   return [
     {
       name: 'through',
+      work: 'measure',
       stage: 'Join',
       title: `Look through the splice before the boot, end ${endName}`,
       text: {
@@ -194,12 +202,12 @@ function spliceSteps({ endName, house }: RecipeInput, boot: Explained): StepDraf
     },
     {
       name: 'boot',
+      work: 'shrink',
       stage: 'Finish',
       title: `Shrink the splice boot, end ${endName}`,
       text: {
-        firstTime:
-          'Clean gel and dirt off both jackets, roughen them, warm them, and bring the boot to the middle. Heat from the middle outward, so that air leaves at the ends, until adhesive shows at both. Tape over both ends. Do not bend or bury before it is cold.',
-        experienced: 'Clean, roughen, middle outward, adhesive at both ends, tape. Cold before it is moved.',
+        firstTime: `Clean gel and dirt off both jackets, roughen them, warm them, and bring the boot to the middle. Heat ${shrinkFrom(house, 'the middle outward')}, so that air leaves at the ends, until adhesive shows at both. Tape over both ends. Do not bend or bury before it is cold.`,
+        experienced: `Clean, roughen, ${shrinkFrom(house, 'the middle outward')}, adhesive at both ends, tape. Cold before it is moved.`,
       },
       why: 'Water that creeps along the sheath ends the line within a season.',
       tools: [
@@ -208,7 +216,7 @@ function spliceSteps({ endName, house }: RecipeInput, boot: Explained): StepDraf
           setting: 'kept moving',
         },
       ],
-      figures: [{ label: 'length of the boot', figure: boot, plus: null, minus: null }],
+      figures: [{ label: 'length of the boot', figure: boot, plus: null, minus: null }, shrinkCool(true)],
       caution: 'Flooding gel burns: no open flame near it, hot air from a distance. Hot parts burn.',
       good: ['adhesive all round at both ends'],
       bad: ['blister, fold or scorch', 'boot short of the jacket'],

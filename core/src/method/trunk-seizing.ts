@@ -239,6 +239,7 @@ function sheathChecks(input: EndInput): FitCheck[] {
 export const trunkSeizing: Method = {
   name: 'trunk seizing',
   traits: {
+    shieldBy: 'clamp gland',
     because: 'the way on aluminium trunk, which takes no solder: nuts seize conductor and sheath',
     reusable: true,
     heat: 'none',

@@ -31,6 +31,7 @@ export function solderHolesSteps(
   return [
     {
       name: 'holes',
+      work: 'solder',
       stage: 'Join',
       title: `Solder the holes, end ${endName}`,
       text: {

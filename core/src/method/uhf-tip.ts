@@ -93,6 +93,7 @@ export function tipSteps(input: RecipeInput, melted: HoldPoint['rework']): StepD
   return [
     {
       name: 'tip',
+      work: 'solder',
       stage: 'Join',
       title: `Solder the tip, end ${endName}`,
       text: {
@@ -112,6 +113,7 @@ export function tipSteps(input: RecipeInput, melted: HoldPoint['rework']): StepD
     },
     {
       name: 'trim-tip',
+      work: 'look',
       stage: 'Join',
       title: `Trim and look at the tip, end ${endName}`,
       text: {

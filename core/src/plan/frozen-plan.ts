@@ -20,6 +20,8 @@ export const frozenPlanSchema = z.object({
   limits: z.array(expectedPathSchema),
   /** What its family is proved by beside that. */
   family: z.array(familyCheckSchema).default([]),
+  /** The first of a batch: every dimension is measured, and what it teaches is offered for the rest. */
+  firstArticle: z.boolean().default(false),
   /** Cable in the finished lead, metres, by piece id. */
   lengths: z.record(z.string(), z.number()),
 });
@@ -30,7 +32,7 @@ export type FrozenPlan = z.infer<typeof frozenPlanSchema>;
 export const programVersion = '0.1.0';
 
 /** Freezes a plan for a unit. @throws RangeError when the plan has no steps: there is nothing to build to. */
-export function freezePlan(plan: LeadPlan, house: House): FrozenPlan {
+export function freezePlan(plan: LeadPlan, house: House, firstArticle = false): FrozenPlan {
   const [reason] = plan.withheld;
   if (reason) throw new RangeError(`There is no plan to build to. ${reason}`);
   if (plan.steps.length === 0)
@@ -45,6 +47,7 @@ export function freezePlan(plan: LeadPlan, house: House): FrozenPlan {
     strips: plan.ends.map(({ strip }) => strip),
     limits: [...plan.paths],
     family: [...plan.family],
+    firstArticle,
     lengths: Object.fromEntries(plan.lengths),
   };
 }

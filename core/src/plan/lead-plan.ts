@@ -18,6 +18,7 @@ import { endInput } from '../method/end-input.ts';
 import type { AnyEndInput, AnyMethod } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
+import { houseFor } from '../house/own-practice.ts';
 import type { PinCheck } from '../fit/pin-plan-checks.ts';
 import { pinPlanChecks } from '../fit/pin-plan-checks.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
@@ -101,8 +102,9 @@ export class PlanError extends Error {
  * Works out the whole lead. `cards` are the gauge cards that its ends refer to.
  * @throws LeadError when the tree or the pin plan contradicts itself; PlanError when no length of cable remains.
  */
-export function planLead(lead: Lead, cards: readonly GaugeCard[], house: House): LeadPlan {
+export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: House): LeadPlan {
   checkLead(lead);
+  const house = houseFor(lead, ownHouse);
   const ends = lead.ends.map((end) => planEnd(lead, end, cards, house));
   const cardsByEnd = new Map(ends.map(({ end, card }) => [end.id, card]));
   const inputs = new Map(ends.map(({ end, input }) => [end.id, input]));

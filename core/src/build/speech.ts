@@ -1,0 +1,40 @@
+import { formatMillimetres } from '../quantity/length.ts';
+import type { Step } from './step.ts';
+
+const spoken: readonly [RegExp, string][] = [
+  [/\bmm\b/g, 'millimetres'],
+  [/\bN m\b/g, 'newton metres'],
+  [/(\d) N\b/g, '$1 newtons'],
+  [/°C/g, 'degrees'],
+  [/(\d)°/g, '$1 degrees'],
+  [/±/g, 'plus or minus'],
+  [/\bAWG\b/g, 'gauge'],
+  [/\s*\/\s*/g, ' or '],
+];
+
+/** Text as it is read aloud: units of measure in words. */
+export function speakable(text: string): string {
+  return spoken.reduce((words, [pattern, word]) => words.replace(pattern, word), text);
+}
+
+function spokenFigure({ label, figure }: Step['figures'][number]): string {
+  if (figure.kind === 'length') return `${label}, ${formatMillimetres(figure.value)} millimetres`;
+  if (figure.kind === 'seconds') return `${label}, ${Math.round(figure.value)} seconds`;
+  return `${label}, ${Number(figure.value.toPrecision(3))}`;
+}
+
+/** A step as it is read aloud: what, how, the figures, the caution, and the parts it asks for. */
+export function stepInSpeech(step: Step, depth: 'first time' | 'experienced'): string {
+  const parts = [...step.threads, ...step.requires].map(({ label, how }) => `${label}, ${how}`);
+  return [
+    step.title,
+    depth === 'first time' ? step.text.firstTime : step.text.experienced,
+    ...step.figures.map(spokenFigure),
+    ...step.tools.map(({ label, setting }) => (setting === '' ? label : `${label}, ${setting}`)),
+    ...parts,
+    ...(step.caution ? [`Caution. ${step.caution}`] : []),
+    ...(step.hold ? [`Hold point. ${step.hold.label}`] : []),
+  ]
+    .map((sentence) => speakable(sentence).replace(/\.?$/, '.'))
+    .join(' ');
+}

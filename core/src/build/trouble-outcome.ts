@@ -1,0 +1,392 @@
+import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { dieTolerance, nearestDie } from '../fit/die.ts';
+import { endById } from '../lead/lead.ts';
+import { methodOf } from '../method/methods.ts';
+import type { FrozenPlan } from '../plan/frozen-plan.ts';
+import { firstStepOfEnd, remakeCost } from '../prove/repair.ts';
+import type { UnitProgress } from './progress.ts';
+import type { Step, StepPart } from './step.ts';
+import type { TroubleId } from './trouble.ts';
+import type { UnitHappening } from './unit.ts';
+
+/** What was seen, where, and what it is about. */
+export interface Sighting {
+  readonly seen: TroubleId;
+  /** The step at which it was seen. */
+  readonly step: Step;
+  /** The end that it is about: the step's own, or one that the person names at a step of the whole lead. */
+  readonly endId: string | null;
+  readonly partId?: string;
+  /** How much is missing, metres. */
+  readonly shortage?: number;
+}
+
+/** Whether it can be saved, and how. */
+export interface TroubleOutcome {
+  readonly how: 'mended here' | 'gone back' | 'end made again' | 'lead given up';
+  readonly advice: string;
+  /** Where the work goes on; null stays where it is. */
+  readonly target: Step | null;
+  readonly scrap: readonly string[];
+  readonly partsOff: readonly string[];
+  /** Cable that it takes, metres. */
+  readonly uses: number;
+}
+
+interface Bench {
+  readonly plan: FrozenPlan;
+  readonly progress: UnitProgress;
+  readonly sighting: Sighting;
+}
+
+/** What becomes of something that is off, at any step of a unit. A shortage that nobody said is taken as none. */
+export function troubleOutcome(plan: FrozenPlan, progress: UnitProgress, sighting: Sighting): TroubleOutcome {
+  const bench: Bench = { plan, progress, sighting };
+  switch (sighting.seen) {
+    case 'nick':
+      return stripAgain(bench, 'A nick breaks in use, not today. Cut back behind it and strip again.');
+    case 'melted':
+      return stripAgain(
+        bench,
+        'A dielectric or insulation that went soft does not come back. Cut back behind it and strip again; less time, more tip.',
+      );
+    case 'whisker':
+      return whisker(bench);
+    case 'over-filled':
+      return resolder(
+        bench,
+        'Heat it and take the excess off with wick, or scrape the outside clean when it is cold. Then look that no scraping lies across, and try it in the body again.',
+      );
+    case 'spike':
+      return resolder(
+        bench,
+        'Flux, touch it with a clean tip until the spike sinks in, lift the tip straight away.',
+      );
+    case 'cold':
+      return resolder(
+        bench,
+        'Flux, heat the metal until it flows and spreads, a little fresh solder, still until it dulls.',
+      );
+    case 'part forgotten':
+    case 'wrong side':
+      return partOff(bench);
+    case 'crimped twice':
+      return crimpedTwice(bench);
+    case 'die too large':
+      return dieTooLarge(bench);
+    case 'die too small':
+      return crimpAgain(bench, 'It cut into the part. That part is scrap; use the exact die.');
+    case 'coupling stuck':
+    case 'seal blistered':
+      return shrinkAgain(bench);
+    case 'too short':
+      return tooShort(bench);
+  }
+}
+
+const here = (advice: string, target: Step | null = null): TroubleOutcome => ({
+  how: target ? 'gone back' : 'mended here',
+  advice,
+  target,
+  scrap: [],
+  partsOff: [],
+  uses: 0,
+});
+
+const stepsOfEnd = ({ progress, sighting: { endId } }: Bench) =>
+  progress.steps.filter((step) => step.endId === endId);
+
+/** The step seen and everything of this end that is done. */
+function behind(bench: Bench): Step[] {
+  const { progress, sighting } = bench;
+  return stepsOfEnd(bench).filter(({ id }) => progress.done.has(id) || id === sighting.step.id);
+}
+
+/** Something of the end is fixed: crimped, soldered or tightened. */
+const fixed = (bench: Bench): Step[] =>
+  behind(bench).filter(
+    ({ id, work, stage }) =>
+      stage === 'Join' &&
+      (work === 'crimp' || work === 'solder' || work === 'screw') &&
+      bench.progress.done.has(id),
+  );
+
+/** The step from which nothing more could be threaded, when it is done. */
+const closedAt = (bench: Bench): Step | undefined =>
+  behind(bench).find(({ id, requires }) => requires.length > 0 && bench.progress.done.has(id));
+
+const isReusable = ({ plan, sighting: { endId } }: Bench): boolean =>
+  endId !== null && methodOf(connectorById(endById(plan.lead, endId).connectorId).method).traits.reusable;
+
+const noEnd = (advice: string): TroubleOutcome => ({
+  how: 'lead given up',
+  advice: `${advice} No end is named: the cable itself is spoilt and a new one is cut.`,
+  target: null,
+  scrap: ['cable'],
+  partsOff: [],
+  uses: 0,
+});
+
+/** The end is stripped again; what was fixed on it is cut off, or opened where its connector opens. */
+function stripAgain(bench: Bench, advice: string): TroubleOutcome {
+  const { progress, sighting } = bench;
+  const { endId } = sighting;
+  if (endId === null) return noEnd(advice);
+  const first = firstStepOfEnd(progress.steps, endId);
+  if (!first) return noEnd(advice);
+  const steps = stepsOfEnd(bench);
+  const isFixed = fixed(bench).length > 0;
+  const lightest = steps.flatMap(({ hold }) => (hold?.rework.backTo === 'jacket' ? [hold.rework] : []))[0];
+  if (!isFixed && lightest)
+    return { how: 'gone back', advice, target: first, scrap: [], partsOff: [], uses: lightest.uses };
+  const contactOnly = steps.find(
+    ({ name, hold, id }) => name === 'contact-tug' && hold && !closedAt(bench) && !progress.done.has(id),
+  );
+  const contact = contactOnly ?? steps.find(({ name, hold }) => name === 'contact-look' && hold);
+  if (contact?.hold && !closedAt(bench)) {
+    const { scrap, uses } = contact.hold.rework;
+    return { how: 'end made again', advice, target: first, scrap, partsOff: [], uses };
+  }
+  const { scrap, partsOff, uses } = remakeCost(progress.steps, endId);
+  const opened = isReusable(bench) ? ' Open the connector: its parts are used again.' : '';
+  return {
+    how: 'end made again',
+    advice: `${advice}${opened}`,
+    target: first,
+    scrap: isReusable(bench) ? [] : scrap,
+    partsOff,
+    uses,
+  };
+}
+
+function whisker(bench: Bench): TroubleOutcome {
+  const advice = 'Brush or pick it off, then look all round again.';
+  if (fixed(bench).length > 0 && closedAt(bench) && !isReusable(bench))
+    return stripAgain(bench, 'It lies inside a closed connector and cannot be reached.');
+  const closed = closedAt(bench);
+  if (closed) return here(`Open the connector. ${advice}`, closed);
+  const look = behind(bench).find(({ name }) => name === 'nick-and-whisker');
+  return here(advice, look && look.id !== bench.sighting.step.id ? look : null);
+}
+
+/** The joint can be heated again: back to the last solder step of this end. */
+function resolder(bench: Bench, advice: string): TroubleOutcome {
+  const joint = behind(bench)
+    .filter(({ work }) => work === 'solder' || work === 'tin')
+    .at(-1);
+  if (!joint) return here(`${advice} Nothing of this end is soldered yet.`);
+  const closed = closedAt(bench);
+  const inside = closed && bench.progress.steps.indexOf(closed) > bench.progress.steps.indexOf(joint);
+  if (
+    inside &&
+    fixed(bench).some((step) => bench.progress.steps.indexOf(step) > bench.progress.steps.indexOf(closed))
+  )
+    if (!isReusable(bench))
+      return stripAgain(bench, 'The joint lies inside a closed connector: it cannot be reached.');
+  return here(advice, joint.id === bench.sighting.step.id ? null : joint);
+}
+
+/** What can be fitted over a closed end is not lost with it. */
+const splitKinds = /shrink|label|sleeve|boot|marker|ring/i;
+
+function partOff(bench: Bench): TroubleOutcome {
+  const { progress, sighting } = bench;
+  const { partId, seen } = sighting;
+  if (partId === undefined) return here('Say which part it is about.');
+  const gate = progress.steps.find(({ requires }) => requires.some((part) => part.partId === partId));
+  const part = partOf(progress.steps, partId);
+  const off = seen === 'wrong side' ? [partId] : [];
+  const name = part?.label ?? 'the part';
+  if (!gate || !progress.done.has(gate.id))
+    return {
+      ...here(
+        `It is not too late: ${seen === 'wrong side' ? 'take it off and put it on again' : 'put it on now'}, ${part?.how ?? 'as planned'}. It is ticked where it is asked for.`,
+      ),
+      partsOff: off,
+    };
+  if (splitKinds.test(name))
+    return here(`It cannot pass the finished end. Fit a split or wrap-round kind of ${name}, and note it.`);
+  const atGate: Bench = { ...bench, sighting: { ...sighting, endId: gate.endId, step: gate } };
+  if (gate.endId === null || isReusable(atGate))
+    return {
+      how: 'gone back',
+      advice: `The connector opens: take it off, put ${name} on, ${part?.how ?? 'as planned'}, and close it again.`,
+      target: gate,
+      scrap: [],
+      partsOff: off,
+      uses: 0,
+    };
+  const cost = remakeCost(progress.steps, gate.endId);
+  return {
+    how: 'end made again',
+    advice: `It cannot pass the finished end: cut that end off, put ${name} on, and make the end again.`,
+    target: firstStepOfEnd(progress.steps, gate.endId) ?? gate,
+    scrap: cost.scrap,
+    partsOff: [...new Set([...cost.partsOff, ...off])],
+    uses: cost.uses,
+  };
+}
+
+function partOf(steps: readonly Step[], partId: string): StepPart | undefined {
+  return steps.flatMap(({ threads }) => threads).find((part) => part.partId === partId);
+}
+
+/** The last crimp of this end that is done or under way. */
+const lastCrimp = (bench: Bench): Step | undefined =>
+  behind(bench)
+    .filter(({ work }) => work === 'crimp')
+    .at(-1);
+
+/** The die that a crimp wants, metres; null where the crimp has none of its own. */
+function dieWanted(bench: Bench, crimp: Step): number | null {
+  const { plan, sighting } = bench;
+  if (sighting.endId === null) return null;
+  const connector = connectorById(endById(plan.lead, sighting.endId).connectorId);
+  return crimp.name === 'contact' ? connector.pinDie : connector.ferruleDie;
+}
+
+function crimpAgain(bench: Bench, advice: string): TroubleOutcome {
+  const crimp = lastCrimp(bench);
+  if (!crimp) return here('Nothing of this end is crimped yet.');
+  if (crimp.name === 'contact' && !closedAt(bench)) {
+    const tug = stepsOfEnd(bench).find(({ name }) => name === 'contact-tug');
+    const first = firstStepOfEnd(bench.progress.steps, bench.sighting.endId!);
+    if (tug?.hold && first)
+      return {
+        how: 'end made again',
+        advice,
+        target: first,
+        scrap: tug.hold.rework.scrap,
+        partsOff: [],
+        uses: tug.hold.rework.uses,
+      };
+  }
+  const { progress, sighting } = bench;
+  const cost = remakeCost(progress.steps, sighting.endId!);
+  return {
+    how: 'end made again',
+    advice,
+    target: firstStepOfEnd(progress.steps, sighting.endId!) ?? crimp,
+    scrap: cost.scrap,
+    partsOff: cost.partsOff,
+    uses: cost.uses,
+  };
+}
+
+function isExact(bench: Bench, crimp: Step): boolean {
+  const wanted = dieWanted(bench, crimp);
+  const nearest = wanted === null ? undefined : nearestDie(wanted, bench.plan.house.dies);
+  return nearest !== undefined && Math.abs(nearest - wanted!) <= dieTolerance + 1e-8;
+}
+
+function crimpedTwice(bench: Bench): TroubleOutcome {
+  const crimp = lastCrimp(bench);
+  if (!crimp) return here('Nothing of this end is crimped yet.');
+  const allowed = bench.plan.house.practice.secondCrimp !== 'never' && !isExact(bench, crimp);
+  if (allowed)
+    return here(
+      'This house allows one more crimp, turned, where no exact die is at hand. It is recorded: tug it, and not a third time.',
+    );
+  return crimpAgain(
+    bench,
+    'A second crimp over a good one thins the metal and springs open. The part is scrap: cut it off.',
+  );
+}
+
+function dieTooLarge(bench: Bench): TroubleOutcome {
+  const crimp = lastCrimp(bench);
+  if (!crimp) return here('Nothing of this end is crimped yet.');
+  if (isExact(bench, crimp))
+    return here(
+      'The exact die is in the shop: crimp once more in the same flats with it, which closes the part to size. Tug it.',
+      crimp.id === bench.sighting.step.id ? null : crimp,
+    );
+  if (bench.plan.house.practice.secondCrimp !== 'never')
+    return here(
+      'No exact die is at hand: this house allows one more crimp, turned by a flat. Tug it, and not a third time.',
+      crimp.id === bench.sighting.step.id ? null : crimp,
+    );
+  return crimpAgain(
+    bench,
+    'No exact die is in the shop, and this house never crimps twice. The part is scrap.',
+  );
+}
+
+function shrinkAgain(bench: Bench): TroubleOutcome {
+  const { progress, sighting } = bench;
+  const shrink = progress.steps
+    .filter(({ id, endId }) => (progress.done.has(id) || id === sighting.step.id) && endId === sighting.endId)
+    .filter(({ work }) => work === 'shrink' || work === 'tape')
+    .at(-1);
+  if (!shrink)
+    return here(
+      'Nothing of this end is shrunk yet: turn the coupling, and look for solder or adhesive on its thread.',
+    );
+  const tape = shrink.work === 'tape';
+  return {
+    how: 'gone back',
+    advice: tape
+      ? 'Slit the tape along its side, take it off, and wind it again clear of the coupling.'
+      : 'Slit the shrink along its side while it is warm, away from the cable, and take it off. A new one passes only an open end: fit a split or wrap-round kind where both are closed.',
+    target: shrink.id === sighting.step.id && !progress.done.has(shrink.id) ? null : shrink,
+    scrap: [tape ? 'tape' : 'shrink'],
+    partsOff: [],
+    uses: 0,
+  };
+}
+
+function tooShort(bench: Bench): TroubleOutcome {
+  const { sighting, progress, plan } = bench;
+  const shortage = sighting.shortage ?? 0;
+  const first = sighting.endId === null ? undefined : firstStepOfEnd(progress.steps, sighting.endId);
+  const isWhole = sighting.endId === null || sighting.step.stage === 'Cut' || !first;
+  if (isWhole)
+    return {
+      how: 'lead given up',
+      advice:
+        'A cable cannot be lengthened. Give this piece up and cut a new one; it may do for a shorter lead. Or take the lead shorter, with a name.',
+      target: null,
+      scrap: ['cable'],
+      partsOff: [],
+      uses: 0,
+    };
+  if (fixed(bench).length > 0)
+    return stripAgain(bench, 'What is too short inside a closed end is made again.');
+  return {
+    how: 'gone back',
+    advice:
+      `Nothing can be lengthened: take the jacket edge back by what is missing, then trim what is too long after it. ${plan.strips.length > 0 ? 'Measure the strip again.' : ''}`.trim(),
+    target: first,
+    scrap: [],
+    partsOff: [],
+    uses: shortage,
+  };
+}
+
+/** What goes into the record: the sighting, and the way back where there is one. */
+export function troubleHappenings(sighting: Sighting, outcome: TroubleOutcome): UnitHappening[] {
+  const trouble: UnitHappening = {
+    kind: 'trouble',
+    stepId: sighting.step.id,
+    seen: sighting.seen,
+    outcome: outcome.how,
+    advice: outcome.advice,
+    scrap: outcome.target ? [] : [...outcome.scrap],
+  };
+  const off = outcome.target
+    ? []
+    : outcome.partsOff.map((partId): UnitHappening => ({ kind: 'part off', partId, reason: sighting.seen }));
+  if (!outcome.target) return [trouble, ...off];
+  return [
+    trouble,
+    {
+      kind: 'rework',
+      fromStepId: sighting.step.id,
+      toStepId: outcome.target.id,
+      scrap: [...outcome.scrap],
+      partsOff: [...outcome.partsOff],
+      uses: outcome.uses,
+      reason: sighting.seen,
+    },
+  ];
+}

@@ -1,0 +1,93 @@
+import { z } from 'zod';
+
+/** The questions where good technicians disagree, and their schools. `schools.ts` has the reasons. */
+const answersSchema = z.object({
+  stripping: z.enum(['tool', 'blade']),
+  threading: z.enum(['early', 'late']),
+  outerSeal: z.enum(['after the full test', 'before, as strain relief']),
+  solder: z.enum(['lead-free', 'leaded']),
+  coilFrom: z.enum(['end A', 'end B']),
+  centreContact: z.enum(['as it is made', 'solder']),
+  secondCrimp: z.enum(['never', 'once more, turned, with an inexact die']),
+  ferruleCrimp: z.enum(['bell at the cable end', 'over its whole length']),
+  bodyHoles: z.enum(['all', 'none']),
+  braidTack: z.enum(['tack above the house power', 'comb and trim']),
+  screwOnCore: z.enum(['twist and tin', 'leave bare']),
+  tightening: z.enum(['torque', 'feel']),
+  coring: z.enum(['hand', 'drill']),
+  heatSource: z.enum(['hot air', 'open flame']),
+  weatherSeal: z.enum([
+    'adhesive shrink',
+    'self-amalgamating tape',
+    'both',
+    'shrink, and both when buried or at sea',
+  ]),
+  cups: z.enum(['fill and reflow', 'seat and feed']),
+  tinning: z.enum(['tin', 'leave bare']),
+  spareCore: z.enum(['fold back', 'cut flush']),
+  shieldTail: z.enum(['shorter than the cores', 'longer than the cores']),
+  lightingTail: z.enum(['twist the braid', 'solder a stranded link']),
+  secondPair: z.enum(['wire', 'leave empty']),
+  innerShrink: z.enum(['clear', 'coloured']),
+  sleeveCut: z.enum(['measure first', 'fit over-long, then cut']),
+  sleeveHold: z.enum(['shrink', 'shrink and adhesive']),
+  shieldFixing: z.enum(['what the job asks', 'crimp', 'clamp gland', 'solder', 'screw-on']),
+  contactSolder: z.enum(['through the hole where there is one', 'a bead round the edge']),
+  tipOrder: z.enum(['ferrule first, then the tip', 'tip first, then the ferrule']),
+  braidAtFerrule: z.enum(['trim to the shoulder', 'leave all of it under the ferrule']),
+  shrinkFrom: z.enum([
+    'as the part asks',
+    'the connector outward',
+    'the cable toward the connector',
+    'the middle outward',
+  ]),
+  stripLengths: z.enum(['measure and trial fit', 'measure to the drawing', 'the connector as the gauge']),
+});
+
+/** What a new shop starts with on each question: the default of the trade. */
+export const usualPractice: z.infer<typeof answersSchema> = {
+  stripping: 'tool',
+  threading: 'early',
+  outerSeal: 'after the full test',
+  solder: 'lead-free',
+  coilFrom: 'end A',
+  centreContact: 'as it is made',
+  secondCrimp: 'never',
+  ferruleCrimp: 'bell at the cable end',
+  bodyHoles: 'all',
+  braidTack: 'tack above the house power',
+  screwOnCore: 'twist and tin',
+  tightening: 'torque',
+  coring: 'hand',
+  heatSource: 'hot air',
+  weatherSeal: 'shrink, and both when buried or at sea',
+  cups: 'fill and reflow',
+  tinning: 'tin',
+  spareCore: 'fold back',
+  shieldTail: 'shorter than the cores',
+  lightingTail: 'twist the braid',
+  secondPair: 'wire',
+  innerShrink: 'clear',
+  sleeveCut: 'measure first',
+  sleeveHold: 'shrink',
+  shieldFixing: 'what the job asks',
+  contactSolder: 'through the hole where there is one',
+  tipOrder: 'ferrule first, then the tip',
+  braidAtFerrule: 'trim to the shoulder',
+  shrinkFrom: 'as the part asks',
+  stripLengths: 'measure and trial fit',
+};
+
+/** The practice of a house. What was stored before a question was asked gets its default. */
+export const practiceSchema = z.preprocess(
+  (stored) => ({ ...usualPractice, ...(stored as object) }),
+  answersSchema.extend({
+    /** Checks that this house does not ask for; the certificate says so. */
+    leaveOut: z.array(z.enum(['resistance', 'insulation', 'family'])),
+  }),
+);
+
+export type Practice = z.infer<typeof practiceSchema>;
+
+/** What a lead does otherwise than the house: the questions that it answers for itself. */
+export const ownPracticeSchema = answersSchema.partial();

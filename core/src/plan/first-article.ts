@@ -1,0 +1,217 @@
+import type { TrialFit, UnitProgress } from '../build/progress.ts';
+import type { FeatureName } from '../connector/features.ts';
+import { featureDefinition } from '../connector/features.ts';
+import type { GaugeCard } from '../connector/gauge-card.ts';
+import { featureValue } from '../connector/gauge-card.ts';
+import type { Lead } from '../lead/lead.ts';
+import type { StripCut } from '../strip/strip-plan.ts';
+import { cutKey } from '../strip/strip-plan.ts';
+import type { EndPlan, LeadPlan } from './lead-plan.ts';
+
+/** A cut of a first article as it was measured when its connector seated. Metres. */
+export interface ArticleCut {
+  readonly endId: string;
+  readonly endName: string;
+  readonly cut: StripCut;
+  readonly measured: number | undefined;
+  readonly deviation: number | undefined;
+}
+
+/** A finished length of a first article. Metres. */
+export interface ArticleLength {
+  readonly legId: string;
+  readonly wanted: number;
+  readonly measured: number | undefined;
+}
+
+/**
+ * What a difference says of the plan, offered for the rest of the batch. Metres. It is supported where a trial touched there or
+ * the cut lies outside its tolerance; else it may be the scatter of the hand.
+ */
+export type Correction = { readonly supported: boolean; readonly words: string } & (
+  | {
+      readonly kind: 'gauge card';
+      readonly cardId: string;
+      readonly endId: string;
+      readonly feature: FeatureName;
+      readonly from: number;
+      readonly to: number;
+    }
+  | { readonly kind: 'cut length'; readonly from: number; readonly to: number }
+);
+
+/** Every dimension of a first article beside what was planned. */
+export function articleDimensions(
+  plan: LeadPlan,
+  progress: UnitProgress,
+): { readonly cuts: readonly ArticleCut[]; readonly lengths: readonly ArticleLength[] } {
+  return {
+    cuts: plan.ends.flatMap(({ end, strip }) =>
+      strip.cuts.map((cut) => {
+        const measured = progress.strips.get(end.id)?.[cutKey(cut)];
+        return {
+          endId: end.id,
+          endName: end.name,
+          cut,
+          measured,
+          deviation: measured === undefined ? undefined : measured - cut.position.value,
+        };
+      }),
+    ),
+    lengths: plan.lead.legs.map(({ id, finishedLength }) => ({
+      legId: id,
+      wanted: finishedLength,
+      measured: progress.lengths.get(id),
+    })),
+  };
+}
+
+/** A difference below this is the caliper and the hand, metres. */
+const worthCorrecting = 0.15e-3;
+/** A finished length is corrected from here on, metres: a tape on a lead reads no finer. */
+const worthCutting = 2e-3;
+/** By how much a feature is moved to see what follows it, metres. */
+const nudge = 0.1e-3;
+const mm = (metres: number) => (metres * 1e3).toFixed(2);
+
+/**
+ * What the first article says of gauge cards and cut length. Where the connector seated with a layer cut otherwise than
+ * planned, the feature that places that layer is what was wrong: it is found by moving each feature a little and looking
+ * which cut follows one to one, the outermost cut first.
+ */
+export function articleCorrections(plan: LeadPlan, progress: UnitProgress): Correction[] {
+  const cards = new Set<string>();
+  const ofCards = plan.ends.flatMap((end) => {
+    if (cards.has(end.card.id) || !seated(progress, end.end.id)) return [];
+    cards.add(end.card.id);
+    return cardCorrections(end, progress);
+  });
+  return [...ofCards, ...lengthCorrection(plan, progress)];
+}
+
+/** The trial said that it seats; where no trial is made, the strip as measured went into the connector. */
+function seated(progress: UnitProgress, endId: string): boolean {
+  const { steps, done } = progress;
+  if (steps.some((step) => step.trialFit && step.endId === endId))
+    return trialsOf(progress, endId).at(-1)?.touches === null;
+  return steps.some((step) => step.recordsStrip && step.endId === endId && done.has(step.id));
+}
+
+const trialsOf = ({ steps, trials }: UnitProgress, endId: string): readonly TrialFit[] =>
+  steps.filter((step) => step.trialFit && step.endId === endId).flatMap(({ id }) => trials.get(id) ?? []);
+
+function cardCorrections(end: EndPlan, progress: UnitProgress): Correction[] {
+  const { card, method, strip } = end;
+  const measured = progress.strips.get(end.end.id) ?? {};
+  const residual = new Map(
+    strip.cuts.map((cut) => {
+      const value = measured[cutKey(cut)];
+      return [cutKey(cut), value === undefined ? 0 : value - cut.position.value];
+    }),
+  );
+  const features = method.firstFeatures.filter((name) => card.features[name] !== undefined);
+  const follows = new Map(features.map((name) => [name, followers(end, name)]));
+  const touched = new Set(trialsOf(progress, end.end.id).map(({ touches }) => touches));
+  const found: Correction[] = [];
+  const settled: string[] = [];
+  for (const cut of strip.cuts) {
+    const key = cutKey(cut);
+    const off = residual.get(key)!;
+    if (Math.abs(off) >= worthCorrecting) {
+      const feature = features.find((name) => {
+        const moved = follows.get(name)!;
+        return (
+          Math.abs(Math.abs(moved.get(key) ?? 0) - 1) < 0.01 &&
+          settled.every((other) => Math.abs(moved.get(other) ?? 0) < 0.01) &&
+          !found.some((other) => other.kind === 'gauge card' && other.feature === name)
+        );
+      });
+      if (feature) {
+        const by = off * follows.get(feature)!.get(key)!;
+        for (const [other, share] of follows.get(feature)!)
+          residual.set(other, residual.get(other)! - share * by);
+        found.push(cardCorrection(end, feature, by, touched.has(key) || isOutside(cut, off)));
+      }
+    }
+    settled.push(key);
+  }
+  return found;
+}
+
+/** How far each cut moves for each metre that a feature grows. */
+function followers(end: EndPlan, feature: FeatureName): Map<string, number> {
+  const card: GaugeCard = {
+    ...end.card,
+    features: {
+      ...end.card.features,
+      [feature]: { value: featureValue(end.card, feature) + nudge, state: 'measured' },
+    },
+  };
+  const moved = end.method.strip({ ...end.input, card });
+  return new Map(
+    end.strip.cuts.map((cut) => {
+      const after = moved.cuts.find((candidate) => cutKey(candidate) === cutKey(cut));
+      return [cutKey(cut), after ? (after.position.value - cut.position.value) / nudge : 0];
+    }),
+  );
+}
+
+const isOutside = ({ plus, minus }: StripCut, off: number) => off > plus || off < -minus;
+
+function cardCorrection(
+  { card, end }: EndPlan,
+  feature: FeatureName,
+  by: number,
+  supported: boolean,
+): Correction {
+  const from = featureValue(card, feature);
+  return {
+    kind: 'gauge card',
+    supported,
+    cardId: card.id,
+    endId: end.id,
+    feature,
+    from,
+    to: from + by,
+    words: `Gauge card "${card.name}": ${featureDefinition(feature).label} ${mm(from)} to ${mm(from + by)} mm`,
+  };
+}
+
+/** A lead of one leg that came out long or short is cut otherwise from the next one on. */
+function lengthCorrection({ lead }: LeadPlan, { lengths }: UnitProgress): Correction[] {
+  const [leg] = lead.legs;
+  const measured = leg && lead.legs.length === 1 ? lengths.get(leg.id) : undefined;
+  if (!leg || measured === undefined) return [];
+  const wanted = leg.finishedLength + lead.slack;
+  const missing = wanted - measured;
+  if (Math.abs(missing) < worthCutting) return [];
+  const to = lead.cutCorrection + missing;
+  return [
+    {
+      kind: 'cut length',
+      supported: true,
+      from: lead.cutCorrection,
+      to,
+      words: `Cut length: ${mm(Math.abs(missing))} mm ${missing > 0 ? 'more' : 'less'} from the next one on`,
+    },
+  ];
+}
+
+/** A gauge card with corrections taken over: the features are now measured. */
+export function correctedFeatures(
+  card: GaugeCard,
+  corrections: readonly Correction[],
+): GaugeCard['features'] {
+  return corrections.reduce<GaugeCard['features']>(
+    (features, correction) =>
+      correction.kind === 'gauge card' && correction.cardId === card.id
+        ? { ...features, [correction.feature]: { value: correction.to, state: 'measured' } }
+        : features,
+    card.features,
+  );
+}
+
+/** What is added to the cut length once corrections are taken over, metres. */
+export function correctedCut(lead: Lead, corrections: readonly Correction[]): number {
+  return corrections.find(({ kind }) => kind === 'cut length')?.to ?? lead.cutCorrection;
+}
