@@ -45,6 +45,8 @@ export interface UnitProgress {
   readonly confirmed: ReadonlyMap<string, ReadonlySet<string>>;
   readonly holds: ReadonlyMap<string, HoldAnswer>;
   readonly strips: ReadonlyMap<string, MeasuredStrip>;
+  /** The same as they were first cut, before any trim: what a tool does by itself. */
+  readonly firstStrips: ReadonlyMap<string, MeasuredStrip>;
   /** Trials by step, the latest last. */
   readonly trials: ReadonlyMap<string, readonly TrialFit[]>;
   /** Measured lengths in the finished lead by leg, metres. */
@@ -80,6 +82,7 @@ interface Draft {
   confirmed: Map<string, Set<string>>;
   holds: Map<string, HoldAnswer>;
   strips: Map<string, MeasuredStrip>;
+  firstStrips: Map<string, MeasuredStrip>;
   trials: Map<string, TrialFit[]>;
   lengths: Map<string, number>;
   seconds: Map<string, number>;
@@ -102,6 +105,7 @@ const untouched = (): Draft => ({
   confirmed: new Map(),
   holds: new Map(),
   strips: new Map(),
+  firstStrips: new Map(),
   trials: new Map(),
   lengths: new Map(),
   seconds: new Map(),
@@ -152,6 +156,10 @@ function play(draft: Draft, steps: readonly Step[], { happening, at, by }: UnitE
       break;
     case 'strip measured':
       draft.strips.set(happening.endId, happening.lengths);
+      draft.firstStrips.set(happening.endId, {
+        ...happening.lengths,
+        ...draft.firstStrips.get(happening.endId),
+      });
       break;
     case 'trial fit':
       draft.trials.set(happening.stepId, [

@@ -123,3 +123,68 @@ export function troublesAt({ work }: Pick<Step, 'work'>): {
   const likely = troubles.filter(({ works }) => works.includes(work));
   return { likely, other: troubles.filter((trouble) => !likely.includes(trouble)) };
 }
+
+/** What a drawing of good and bad is about. */
+export type LookSubject = 'strip' | 'joint' | 'crimp' | 'thread' | 'shrink' | 'length';
+
+/** Looks in Join that are about a soldered joint. */
+const solderLooks: readonly string[] = ['contact-look', 'joints-look', 'holes-look', 'trim-tip'];
+
+const looksOfWork: Readonly<Partial<Record<Work, readonly [LookSubject, readonly TroubleId[]]>>> = {
+  cut: ['strip', ['nick']],
+  strip: ['strip', ['nick', 'whisker']],
+  braid: ['strip', ['whisker', 'nick']],
+  tin: ['joint', ['over-filled', 'cold', 'melted']],
+  solder: ['joint', ['over-filled', 'spike', 'cold', 'melted']],
+  crimp: ['crimp', ['crimped twice', 'die too large', 'die too small']],
+  tug: ['crimp', ['die too large']],
+  thread: ['thread', ['part forgotten', 'wrong side']],
+  shrink: ['shrink', ['seal blistered', 'coupling stuck']],
+  tape: ['shrink', ['coupling stuck']],
+};
+
+/** What is drawn of good and bad at a step; null where words say it better. */
+export function looksOf({
+  name,
+  work,
+  stage,
+  trialFit,
+}: Pick<Step, 'name' | 'work' | 'stage' | 'trialFit'>): {
+  readonly subject: LookSubject;
+  readonly bad: readonly TroubleId[];
+} | null {
+  const found = ((): readonly [LookSubject, readonly TroubleId[]] | undefined => {
+    if (trialFit) return ['length', ['too short']];
+    if (work !== 'look') return looksOfWork[work];
+    if (stage === 'Strip') return ['strip', ['nick', 'whisker']];
+    if (stage === 'Finish') return ['shrink', ['coupling stuck']];
+    return solderLooks.includes(name) ? ['joint', ['cold', 'spike', 'over-filled', 'melted']] : undefined;
+  })();
+  return found ? { subject: found[0], bad: found[1] } : null;
+}
+
+/** What a drawing of one trouble is about. */
+export function subjectOf(id: TroubleId): LookSubject {
+  switch (id) {
+    case 'nick':
+    case 'whisker':
+      return 'strip';
+    case 'melted':
+    case 'over-filled':
+    case 'spike':
+    case 'cold':
+      return 'joint';
+    case 'part forgotten':
+    case 'wrong side':
+      return 'thread';
+    case 'crimped twice':
+    case 'die too large':
+    case 'die too small':
+      return 'crimp';
+    case 'coupling stuck':
+    case 'seal blistered':
+      return 'shrink';
+    case 'too short':
+      return 'length';
+  }
+}

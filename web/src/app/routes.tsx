@@ -86,6 +86,16 @@ export const routes: RouteObject[] = [
         path: 'house',
         lazy: async () => ({ Component: (await import('../places/house/house-page.tsx')).HousePage }),
       },
+      {
+        path: 'build/batch/:orderId/:lineId',
+        lazy: async () => ({ Component: (await import('../places/build/batch-page.tsx')).BatchPage }),
+      },
+      {
+        path: 'build/first/:unitId',
+        lazy: async () => ({
+          Component: (await import('../places/build/first-article-page.tsx')).FirstArticlePage,
+        }),
+      },
       { path: '*', element: <NotFound /> },
     ],
   },
@@ -94,6 +104,12 @@ export const routes: RouteObject[] = [
     hydrateFallbackElement: <></>,
     errorElement: <Failed />,
     lazy: async () => ({ Component: (await import('../places/build/build-page.tsx')).BuildPage }),
+  },
+  {
+    path: 'print/traveller/:unitId',
+    hydrateFallbackElement: <></>,
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import('../places/print/traveller-page.tsx')).TravellerPage }),
   },
   {
     path: 'print/label/:unitId',

@@ -20,6 +20,32 @@ export async function exportEverything(): Promise<Uint8Array> {
   return writeArchive(archive as unknown as Archive, timeNow());
 }
 
+/**
+ * One unit with all that another bench needs to go on with it: its record, its plan, its lead with the gauge cards, its
+ * order and its pictures. Read in there, it is merged like any archive.
+ */
+export async function exportUnit(unitId: string): Promise<Uint8Array> {
+  const unit = await database.units.get(unitId);
+  if (!unit) throw new Error('This unit is not in the database.');
+  const events = await database.events.where('unitId').equals(unitId).toArray();
+  const lead = await database.leads.get(unit.leadId);
+  const order = await database.orders.get(unit.orderId);
+  const cards = await database.gaugeCards.bulkGet(lead?.ends.map(({ gaugeCardId }) => gaugeCardId) ?? []);
+  const hashes = events.flatMap(({ happening }) => (happening.kind === 'photograph' ? [happening.hash] : []));
+  const blobs = await database.blobs.bulkGet(hashes);
+  const archive: Archive = {
+    leads: lead ? [lead] : [],
+    gaugeCards: [...new Map(cards.flatMap((card) => (card ? [[card.id, card]] : []))).values()],
+    orders: order ? [order] : [],
+    units: [unit],
+    events,
+    house: [],
+    cables: [],
+    blobs: Object.fromEntries(blobs.flatMap((blob) => (blob ? [[blob.hash, blob.bytes]] : []))),
+  };
+  return writeArchive(archive, timeNow());
+}
+
 /** How many records an import brought. */
 export interface ImportResult {
   readonly added: number;

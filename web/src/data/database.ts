@@ -50,6 +50,8 @@ export class Database extends Dexie {
     this.version(3).upgrade(complete);
     // Leads say what they carry, houses have devices and the practices of cores.
     this.version(4).upgrade(complete);
+    // Steps say what work they are, houses and leads have more schools, units have evidence.
+    this.version(5).upgrade(complete);
   }
 }
 

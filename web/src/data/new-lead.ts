@@ -1,13 +1,13 @@
-import type { Unit } from '@gorvane/core/build/unit.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { EndRequest, LeadRequest } from '@gorvane/core/lead/make-lead.ts';
 import { makeLead } from '@gorvane/core/lead/make-lead.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Starter, StarterEnd } from '@gorvane/core/lead/starters.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
-import { firstRevision, revise } from '@gorvane/core/record/envelope.ts';
+import { firstRevision } from '@gorvane/core/record/envelope.ts';
 import { database, newId, timeNow } from './database.ts';
 import { requireHouse } from './house.ts';
+import { addUnits } from './units.ts';
 
 /** The three choices that a new lead starts from. Length in metres. */
 export interface NewLead {
@@ -57,7 +57,13 @@ export async function createLeadOf({
         lines: [{ id: newId(), leadId: lead.id, quantity }],
       };
       await database.orders.add(order);
-      await addUnits(order, 0, quantity, now);
+      const [line] = order.lines;
+      const sequences = Array.from({ length: quantity }, (_, index) => index + 1);
+      await addUnits(
+        { leadId: lead.id, orderId: order.id, lineId: line!.id },
+        sequences,
+        await requireHouse(),
+      );
     },
   );
   return lead.id;
@@ -73,21 +79,4 @@ export async function copyLead(lead: Lead): Promise<string> {
   };
   await database.leads.add(copy);
   return copy.id;
-}
-
-/** Adds units to an order line, with the next serials of the house. */
-async function addUnits(order: Order, lineIndex: number, count: number, now: string): Promise<void> {
-  const house = await requireHouse();
-  const line = order.lines[lineIndex]!;
-  const units = Array.from({ length: count }, (_, index): Unit => ({
-    ...firstRevision(newId(), now),
-    serial: `${house.serialPrefix}-${String(house.nextSerial + index).padStart(4, '0')}`,
-    leadId: line.leadId,
-    orderId: order.id,
-    lineId: line.id,
-    sequence: index + 1,
-    plan: null,
-  }));
-  await database.units.bulkAdd(units);
-  await database.house.put(revise(house, { nextSerial: house.nextSerial + count }, now));
 }

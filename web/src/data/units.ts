@@ -1,5 +1,7 @@
 import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { BatchUnit } from '@gorvane/core/build/batch.ts';
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { House } from '@gorvane/core/house/house.ts';
 import { unitProgress } from '@gorvane/core/build/progress.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
@@ -7,7 +9,7 @@ import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
-import { revise } from '@gorvane/core/record/envelope.ts';
+import { firstRevision, revise } from '@gorvane/core/record/envelope.ts';
 import { database, newId, timeNow } from './database.ts';
 import { requireHouse } from './house.ts';
 
@@ -40,7 +42,7 @@ export async function recordHappenings(
 export async function startUnit(unitId: string): Promise<void> {
   await database.transaction(
     'rw',
-    [database.units, database.events, database.house, database.leads, database.gaugeCards],
+    [database.units, database.events, database.house, database.leads, database.gaugeCards, database.orders],
     async () => {
       const unit = await requireUnit(unitId);
       if (unit.plan) return;
@@ -55,6 +57,7 @@ export async function startUnit(unitId: string): Promise<void> {
           house,
         ),
         house,
+        await isFirstOfBatch(unit),
       );
       await database.units.put(revise(unit, { plan }, timeNow()));
       const started: UnitHappening = {
@@ -65,6 +68,59 @@ export async function startUnit(unitId: string): Promise<void> {
       await recordHappenings(unitId, ({ started: already }) => (already ? [] : [started]));
     },
   );
+}
+
+/** Nobody has started another unit of its line yet, and there are others to learn from it. */
+async function isFirstOfBatch({ id, orderId, lineId }: Unit): Promise<boolean> {
+  const order = await database.orders.get(orderId);
+  const quantity = order?.lines.find((line) => line.id === lineId)?.quantity ?? 1;
+  if (quantity < 2) return false;
+  const others = await database.units.where('orderId').equals(orderId).toArray();
+  return !others.some((unit) => unit.lineId === lineId && unit.id !== id && unit.plan !== null);
+}
+
+/** The units of one order line that are not deleted, with where they stand, in their sequence. */
+export async function unitsOfLine(orderId: string, lineId: string): Promise<BatchUnit[]> {
+  const all = await database.units.where('orderId').equals(orderId).toArray();
+  const units = all.filter((unit) => unit.lineId === lineId && !unit.deleted);
+  units.sort((a, b) => a.sequence - b.sequence || a.serial.localeCompare(b.serial));
+  return Promise.all(
+    units.map(async (unit) => ({ id: unit.id, progress: unitProgress(unit, await eventsOfUnit(unit.id)) })),
+  );
+}
+
+/** Gives a unit up, and adds one in its place to the order line. Returns the serial of the new one. */
+export async function scrapUnit(unitId: string, reason: string): Promise<string> {
+  return database.transaction('rw', database.units, database.events, database.house, async () => {
+    const unit = await requireUnit(unitId);
+    const house = await requireHouse();
+    await recordHappenings(unitId, ({ scrapped }) =>
+      scrapped === null ? [{ kind: 'scrapped', reason }] : [],
+    );
+    const [replacement] = await addUnits(unit, [unit.sequence], house);
+    return replacement!.serial;
+  });
+}
+
+/** Adds units to an order line, with the next serials of the house. */
+export async function addUnits(
+  { leadId, orderId, lineId }: Pick<Unit, 'leadId' | 'orderId' | 'lineId'>,
+  sequences: readonly number[],
+  house: House,
+): Promise<Unit[]> {
+  const now = timeNow();
+  const units = sequences.map((sequence, index): Unit => ({
+    ...firstRevision(newId(), now),
+    serial: `${house.serialPrefix}-${String(house.nextSerial + index).padStart(4, '0')}`,
+    leadId,
+    orderId,
+    lineId,
+    sequence,
+    plan: null,
+  }));
+  await database.units.bulkAdd(units);
+  await database.house.put(revise(house, { nextSerial: house.nextSerial + units.length }, now));
+  return units;
 }
 
 async function requireUnit(unitId: string): Promise<Unit> {

@@ -1,5 +1,6 @@
 import { Button, Progress } from '@mantine/core';
 import { Link } from 'react-router';
+import { isAtWork } from '@gorvane/core/build/progress.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
@@ -18,7 +19,7 @@ export function Bench() {
   const units = useUnits();
   if (!house || !leads || !orders || !units) return null;
   const inHand = units
-    .filter(({ progress }) => progress.started && !progress.finished)
+    .filter(({ progress }) => progress.started && isAtWork(progress))
     .sort((a, b) => (a.events.at(-1)!.at < b.events.at(-1)!.at ? 1 : -1));
   const next = inHand[0] ?? units.find(({ progress }) => !progress.started);
   return (
@@ -128,6 +129,11 @@ function OrderBlock({
             <p>
               <Link to={`/leads/${line.leadId}/choose`}>{lead?.name ?? 'a lead that was deleted'}</Link>,{' '}
               {finished} of {line.quantity} finished
+              {ofLine.length > 1 && (
+                <>
+                  , <Link to={`/build/batch/${order.id}/${line.id}`}>the batch</Link>
+                </>
+              )}
             </p>
             <table className="plain-table">
               <tbody>
@@ -146,7 +152,11 @@ function OrderBlock({
 function UnitRow({ view: { unit, progress } }: { readonly view: UnitView }) {
   const next = progress.finished
     ? 'finished'
-    : (progress.current?.title ?? (progress.started ? 'hand over' : 'not started'));
+    : progress.scrapped !== null
+      ? 'given up'
+      : progress.aside !== null
+        ? 'set aside'
+        : (progress.current?.title ?? (progress.started ? 'hand over' : 'not started'));
   return (
     <tr>
       <th scope="row">

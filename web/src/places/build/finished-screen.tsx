@@ -1,3 +1,4 @@
+import { isAtWork } from '@gorvane/core/build/progress.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { Button, Group } from '@mantine/core';
 import { Link } from 'react-router';
@@ -15,7 +16,7 @@ interface FinishedScreenProps {
 export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps) {
   const { unit, progress } = view;
   const next = (useUnits() ?? []).find(
-    (other) => other.unit.lineId === unit.lineId && !other.progress.finished,
+    (other) => other.unit.lineId === unit.lineId && isAtWork(other.progress),
   );
   const waived = [...progress.holds.values()].filter(({ how }) => how === 'waived').length;
   return (
@@ -38,6 +39,14 @@ export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps
           <Button component={Link} to={`/log/${unit.id}`} size="lg" variant="default">
             Its record in the Log
           </Button>
+          <Button
+            component={Link}
+            to={`/build/batch/${unit.orderId}/${unit.lineId}`}
+            size="lg"
+            variant="default"
+          >
+            The batch
+          </Button>
           <Button size="lg" variant="default" onClick={onLookBack}>
             Look back at the steps
           </Button>
@@ -48,6 +57,12 @@ export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps
           </Button>
         ) : (
           <p>Every unit of this order line is finished.</p>
+        )}
+        {frozen.firstArticle && !progress.firstArticle && (
+          <p className="advice">
+            This is the first article.{' '}
+            <Link to={`/build/first/${unit.id}`}>Decide what it teaches before the rest is started</Link>
+          </p>
         )}
         <Link to="/">To the Bench</Link>
       </main>

@@ -1,10 +1,12 @@
 import { answerHold, reworkFrom, waiveHold } from '@gorvane/core/build/advance.ts';
+import type { CableLeft } from '@gorvane/core/build/cable-left.ts';
+import { cableLeftAt } from '@gorvane/core/build/cable-left.ts';
 import type { HoldAnswer, UnitProgress } from '@gorvane/core/build/progress.ts';
 import type { AskedReading, Step } from '@gorvane/core/build/step.ts';
 import type { Unit, UnitHappening } from '@gorvane/core/build/unit.ts';
 import { parseDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { parseForce } from '@gorvane/core/quantity/force.ts';
-import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
+import { parseLength } from '@gorvane/core/quantity/length.ts';
 import { parseResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button, Group, TextInput } from '@mantine/core';
 import { useState } from 'react';
@@ -13,6 +15,7 @@ import { HoldLimits } from '../../controls/hold-limits.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
+import { ReworkChoice } from './rework-choice.tsx';
 import { WaiverForm } from './waiver-form.tsx';
 
 interface HoldPanelProps {
@@ -21,7 +24,9 @@ interface HoldPanelProps {
   readonly unit: Unit;
   readonly progress: UnitProgress;
   readonly onRecord: (happenings: readonly UnitHappening[]) => Promise<void>;
-  readonly onRework: (happening: UnitHappening) => Promise<void>;
+  readonly onRework: (happenings: readonly UnitHappening[]) => void;
+  readonly left: readonly CableLeft[];
+  readonly onScrap: (reason: string) => void;
 }
 
 /** A hold point: the reading or look it asks for, its answer, a waiver, and the way back when it is Out. */
@@ -89,14 +94,14 @@ function LookAnswer({ step, onRecord }: Pick<HoldPanelProps, 'step' | 'onRecord'
         className="answer-good"
         onClick={() => void onRecord([answerHold(step, { good: true })])}
       >
-        ● Good
+        ● Good <kbd aria-hidden="true">G</kbd>
       </Button>
       <Button
         size="xl"
         className="answer-out"
         onClick={() => void onRecord([answerHold(step, { good: false })])}
       >
-        ■ Out
+        ■ Out <kbd aria-hidden="true">X</kbd>
       </Button>
     </Group>
   );
@@ -154,18 +159,21 @@ function ReadingAnswer({ step, asked, unitId, onRecord }: ReadingAnswerProps) {
   );
 }
 
-function WayBack({ step, steps, onRework }: HoldPanelProps) {
+function WayBack({ step, steps, unit, left, onRework, onScrap }: HoldPanelProps) {
   const { rework } = step.hold!;
   const target = steps.find(({ name, endId }) => name === rework.backTo && endId === step.endId);
   if (!target) return <p className="advice">{rework.advice}</p>;
   return (
     <div className="advice">
       <p>{rework.advice}</p>
-      {rework.scrap.length > 0 && <p>Scrap: {rework.scrap.join(', ')}.</p>}
-      {rework.uses > 0 && <p>Uses {formatMillimetres(rework.uses)} mm of the cable at this end.</p>}
-      <Button size="lg" onClick={() => void onRework(reworkFrom(steps, step, step.hold!.label))}>
-        Go back to: {target.title}
-      </Button>
+      <ReworkChoice
+        uses={rework.uses}
+        left={cableLeftAt(unit.plan!.lead, left, step.endId)}
+        scrap={rework.scrap}
+        goLabel={`Go back to: ${target.title}`}
+        onGo={(before) => onRework([...before, reworkFrom(steps, step, step.hold!.label)])}
+        onScrap={() => onScrap(step.hold!.label)}
+      />
     </div>
   );
 }

@@ -1,9 +1,12 @@
+import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { SegmentedControl } from '@mantine/core';
 import type { UnitView } from '../../data/live.ts';
 import { useOrders } from '../../data/live.ts';
+import { clockText } from './timer-panel.tsx';
+import type { Timer } from './use-timer.ts';
 import { useHouseDraft } from '../../draft/use-draft.ts';
 import { Run } from '../../drawing/run.tsx';
 
@@ -13,10 +16,11 @@ interface StepHeadProps {
   readonly plan: LeadPlan;
   readonly step: Step;
   readonly index: number;
+  readonly timer: Timer;
 }
 
 /** Which unit, its run as it now is, which step, and in which depth steps are told. */
-export function StepHead({ view, frozen, plan, step, index }: StepHeadProps) {
+export function StepHead({ view, frozen, plan, step, index, timer }: StepHeadProps) {
   const { unit, progress } = view;
   const house = useHouseDraft();
   const quantity = useOrders()
@@ -30,7 +34,9 @@ export function StepHead({ view, frozen, plan, step, index }: StepHeadProps) {
         <div className="soft">
           unit <span className="reading">{unit.serial}</span>
           {quantity && `, ${unit.sequence} of ${quantity}`}
+          {frozen.firstArticle && ', first article'}
         </div>
+        <Marks progress={progress} />
       </div>
       <div className="build-run">
         <Run plan={plan} progress={progress} small />
@@ -43,6 +49,11 @@ export function StepHead({ view, frozen, plan, step, index }: StepHeadProps) {
           {step.stage}
           {end && `, end ${end.name}`}
         </div>
+        {timer.running && !timer.isOfThisStep && (
+          <div className="running-time">
+            {timer.running.timer.label} <span className="reading">{clockText(timer.running.left)} s</span>
+          </div>
+        )}
       </div>
       {house && (
         <SegmentedControl
@@ -59,4 +70,15 @@ export function StepHead({ view, frozen, plan, step, index }: StepHeadProps) {
       )}
     </header>
   );
+}
+
+/** What stays on a unit for good: waived hold points, and length given away. */
+function Marks({ progress }: { readonly progress: UnitProgress }) {
+  const waived = [...progress.holds.values()].filter(({ how }) => how === 'waived').length;
+  const marks = [
+    ...(waived > 0 ? [`${waived} waived`] : []),
+    ...(progress.takenShorter.length > 0 ? ['taken shorter'] : []),
+  ];
+  if (marks.length === 0) return null;
+  return <div className="not-yet">▲ {marks.join(', ')}</div>;
 }

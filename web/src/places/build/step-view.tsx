@@ -1,23 +1,30 @@
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { layersOfStep } from '@gorvane/core/build/strip-steps.ts';
+import { looksOf } from '@gorvane/core/build/trouble.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { adaptStrip } from '@gorvane/core/strip/adapt.ts';
+import type { Drift } from '@gorvane/core/strip/drift.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { useEffect } from 'react';
-import { Caution } from '../../controls/caution.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { useHouse } from '../../data/live.ts';
+import { LookDrawing } from '../../drawing/look-drawing.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
 import { toleranceText } from '../../drawing/strip-drawing.tsx';
+import { TimerPanel } from './timer-panel.tsx';
+import type { Timer } from './use-timer.ts';
 
 interface StepViewProps {
   readonly step: Step;
@@ -26,6 +33,9 @@ interface StepViewProps {
   readonly unitId: string;
   readonly onRecord: (happenings: readonly UnitHappening[]) => Promise<void>;
   readonly onGoOn: () => void;
+  readonly timer: Timer;
+  /** How the tool has been cutting over this batch, for the end of this step. */
+  readonly drift: readonly Drift[];
 }
 
 /** One step: what, how, the figures, a drawing of this very step, and what good and bad look like. */
@@ -40,29 +50,113 @@ export function StepView(props: StepViewProps) {
   return (
     <section className="step-view" aria-label="Step">
       <div className="step-words">
-        <JointFace step={step} plan={plan} />
         <h1 aria-live="polite">{step.title}</h1>
         <p className="step-text">{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
         {depth === 'first time' && <p className="soft step-why">{step.why}</p>}
       </div>
-      {step.caution && <Caution>{step.caution}</Caution>}
-      {!step.recordsStrip && <Tiles step={step} />}
-      {step.recordsStrip && <RecordedStrip key={step.id} {...props} />}
-      <StepDrawing step={step} plan={plan} progress={progress} />
-      {(step.good.length > 0 || step.bad.length > 0) && (
-        <div className="step-looks">
-          <p>
-            <span className="good">● Good:</span> {step.good.join(', ')}.
-          </p>
-          {step.bad.length > 0 && (
-            <p>
-              <span className="out">■ Out:</span> {step.bad.join(', ')}.
-            </p>
-          )}
+      <div className="step-body">
+        <JointFace step={step} plan={plan} />
+        <div className="step-figures">
+          {!step.recordsStrip && <Tiles step={step} />}
+          <TimerPanel step={step} timer={props.timer} />
         </div>
-      )}
+      </div>
+      {step.recordsStrip && <RecordedStrip key={step.id} {...props} />}
+      <Adapted step={step} plan={plan} progress={progress} />
+      <DriftAdvice drift={props.drift} />
+      {hasFace(step, plan) && <Looks step={step} plan={plan} />}
+      <StepDrawing step={step} plan={plan} progress={progress} />
+      {!hasFace(step, plan) && <Looks step={step} plan={plan} />}
+      {depth === 'first time' && <Hands step={step} />}
     </section>
   );
+}
+
+/** What good looks like, and what does not: in words, and drawn where a drawing says it. */
+function Looks({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
+  const looks = looksOf(step);
+  const end = plan.ends.find(({ end: { id } }) => id === step.endId) ?? plan.ends[0]!;
+  if (step.good.length + step.bad.length === 0 && !looks) return null;
+  return (
+    <div className="step-looks">
+      {step.good.length > 0 && (
+        <p>
+          <span className="good">● Good:</span> {step.good.join(', ')}.
+        </p>
+      )}
+      {step.bad.length > 0 && (
+        <p>
+          <span className="out">■ Out:</span> {step.bad.join(', ')}.
+        </p>
+      )}
+      {looks && (
+        <div className="looks">
+          {(['good', ...looks.bad] as const).map((look) => (
+            <LookDrawing
+              key={look}
+              look={look}
+              subject={looks.subject}
+              cores={end.cable.structure !== 'coax'}
+            />
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** How the work is held, what is seen to happen, and the tip. */
+function Hands({ step: { held, cues, tipCare } }: { readonly step: Step }) {
+  if (held === '' && cues.length === 0) return null;
+  return (
+    <dl className="hands">
+      {held !== '' && (
+        <div>
+          <dt>Held</dt>
+          <dd>{held}</dd>
+        </div>
+      )}
+      {cues.length > 0 && (
+        <div>
+          <dt>What you see, in order</dt>
+          <dd>{cues.join('; ')}.</dd>
+        </div>
+      )}
+      {tipCare && (
+        <div>
+          <dt>Tip</dt>
+          <dd>{tipCare}</dd>
+        </div>
+      )}
+    </dl>
+  );
+}
+
+/** Figures that moved because of what was cut before. */
+function Adapted({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
+  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  if (!end || step.stage !== 'Strip' || step.trialFit) return null;
+  return adaptStrip(end.strip, progress.strips.get(end.end.id) ?? {}).map(({ cut, position, because }) => (
+    <p key={cutKey(cut)} className="advice" role="status">
+      {cut.label} now at <span className="reading">{formatMillimetres(position)} mm</span>, planned{' '}
+      {formatMillimetres(cut.position.value)}. {because}
+    </p>
+  ));
+}
+
+/** What the tool has been doing over the batch, and how to set it. */
+export function DriftAdvice({ drift }: { readonly drift: readonly Drift[] }) {
+  const mm = (metres: number) => formatMillimetres(Math.abs(metres), 2);
+  return drift
+    .filter(({ offset, perUnit }) => offset !== 0 || perUnit !== 0)
+    .map(({ cut, count, mean, offset, perUnit }) => (
+      <p key={cutKey(cut)} className="advice" role="status">
+        {cut.label}: over the last {count} cut {mm(mean)} mm {mean > 0 ? 'long' : 'short'} on average.{' '}
+        {offset !== 0 && `Set the stop or blade ${mm(offset)} mm ${offset > 0 ? 'farther' : 'nearer'}. `}
+        {perUnit !== 0 &&
+          `It creeps by ${mm(perUnit)} mm from one to the next: look at the blade and its screw.`}
+      </p>
+    ));
 }
 
 /** A length in both units, with its tolerance where it has one. */
@@ -86,10 +180,11 @@ function LengthTile({ label, figure, plus, minus }: Step['figures'][number]) {
 
 function Tiles({ step }: { readonly step: Step }) {
   const write = useWriting();
-  if (step.figures.length + step.tools.length === 0) return null;
+  const figures = step.figures.filter(({ figure }) => figure.kind !== 'seconds');
+  if (figures.length + step.tools.length === 0) return null;
   return (
     <ul className="tiles">
-      {step.figures.map(({ label, figure, plus, minus }) => (
+      {figures.map(({ label, figure, plus, minus }) => (
         <li key={label}>
           <span>{label}</span>
           {figure.kind === 'length' ? (
@@ -136,10 +231,16 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
 /** The contact that a joint step is about. */
 const contactOf = ({ name }: Step) => /^joint (.+)$/.exec(name)?.[1];
 
+/** A joint of an end with several contacts is looked at on its face. */
+function hasFace(step: Step, plan: LeadPlan): boolean {
+  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  return end !== undefined && !isCoaxial(end.connector) && step.stage === 'Join';
+}
+
 /** The face as it lies on the bench, with the contact of this joint: beside the words, so that both are seen at once. */
 function JointFace({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
   const end = plan.ends.find(({ end: { id } }) => id === step.endId);
-  if (!end || isCoaxial(end.connector) || step.stage !== 'Join') return null;
+  if (!end || isCoaxial(end.connector) || !hasFace(step, plan)) return null;
   return (
     <div className="joint-face">
       <PinFace
@@ -147,7 +248,7 @@ function JointFace({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
         side="solder side"
         joints={end.input.joints}
         contact={contactOf(step)}
-        size={170}
+        size={216}
       />
     </div>
   );

@@ -1,8 +1,11 @@
 import { useEffect, useRef } from 'react';
+import { useKeptValue } from '../../draft/use-kept-value.ts';
 
 interface BuildKeys {
   readonly goOn: () => void;
   readonly goBack: () => void;
+  /** What single letters do, by the letter. */
+  readonly letters?: Readonly<Record<string, () => void>>;
 }
 
 /** A field that is still empty waits for a caliper: there the space bar has nothing to write and goes on. */
@@ -11,26 +14,37 @@ const isTyping = (target: EventTarget | null) => {
   return target instanceof HTMLElement && target.matches('input, textarea, select, button, a, summary');
 };
 
+/** A letter belongs to any field that has the focus, empty or not. */
+const takesLetters = (target: EventTarget | null) =>
+  target instanceof HTMLElement && target.matches('input, textarea, select');
+
+/** Whether single letters do something; they can be turned off where a speech input would press them. */
+export const useLetterKeys = () => useKeptValue('build/letter-keys', true);
+
 /**
  * Space and Page Down (what a pedal sends, too) go on, Page Up goes back. Space does what it usually does while a
  * button or a field with something in it has the focus. A key held down counts once.
  */
 export function useBuildKeys(keys: BuildKeys): void {
-  const latest = useRef(keys);
+  const [letters] = useLetterKeys();
+  const latest = useRef({ keys, letters });
   useEffect(() => {
-    latest.current = keys;
+    latest.current = { keys, letters };
   });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.repeat || event.ctrlKey || event.altKey || event.metaKey) return;
-      if (document.querySelector('[role="dialog"]')) return;
+      if (document.querySelector('[role="dialog"], [role="menu"]')) return;
+      const { keys: now, letters: on } = latest.current;
+      const letter = on && !takesLetters(event.target) ? now.letters?.[event.key.toLowerCase()] : undefined;
       const wantsOn = event.key === 'PageDown' || (event.key === ' ' && !isTyping(event.target));
-      if (!wantsOn && event.key !== 'PageUp') return;
+      if (!letter && !wantsOn && event.key !== 'PageUp') return;
       event.preventDefault();
+      if (letter) return letter();
       // Leaving the field takes what was typed in it before the step is done.
       if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur();
-      if (wantsOn) latest.current.goOn();
-      else latest.current.goBack();
+      if (wantsOn) now.goOn();
+      else now.goBack();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

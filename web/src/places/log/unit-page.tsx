@@ -8,6 +8,7 @@ import { Button } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
+import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import type { UnitView } from '../../data/live.ts';
@@ -45,12 +46,16 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
         <h1 className="reading">{unit.serial}</h1>
         <Link to={`/leads/${unit.leadId}/choose?unit=${unit.id}`}>{unit.plan?.lead.name ?? 'its lead'}</Link>
         <VerdictMark verdict={progress.proofs.at(-1)?.verdict ?? 'Not yet'} />
+        {progress.scrapped !== null && <span className="out">■ given up: {progress.scrapped}</span>}
         <div className="actions">
           <Button component={Link} to={`/print/label/${unit.id}`} variant="default">
             Label
           </Button>
           <Button component={Link} to={`/print/certificate/${unit.id}`} variant="default">
             Certificate
+          </Button>
+          <Button component={Link} to={`/print/traveller/${unit.id}`} variant="default">
+            Traveller
           </Button>
           <Button component={Link} to={`/build/${unit.id}`}>
             {progress.finished ? 'Look at the steps' : 'Build'}
@@ -63,6 +68,7 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
           ? `● Record chain whole, ${events.length} entries.`
           : `■ ${findings.map(wordFinding).join(' ')}`}
       </p>
+      <Photographs photographs={progress.photographs} />
       <table className="plain-table">
         <thead>
           <tr>
@@ -120,8 +126,34 @@ function useHappeningWords(steps: readonly Step[]): (happening: UnitHappening) =
         return `On the cable: ${happening.partId}`;
       case 'part off':
         return `Off the cable: ${happening.partId}, ${happening.reason}`;
+      case 'part confirmed':
+        return `Seen on the cable: ${happening.partId}, at ${title(happening.stepId)}`;
       case 'step done':
-        return `Done: ${title(happening.stepId)}`;
+        return `Done: ${title(happening.stepId)}${happening.seconds === undefined ? '' : `, ${happening.seconds} s`}`;
+      case 'trial fit':
+        return happening.touches === null
+          ? `Trial, end ${happening.endId}: seats`
+          : `Trial, end ${happening.endId}: ${happening.touches} touches, ${formatMillimetres(happening.gap, 1)} mm off`;
+      case 'length measured':
+        return `Finished length of ${happening.legId}: ${write(happening.length, 'distance')}`;
+      case 'trouble':
+        return `Off: ${happening.seen}, at ${title(happening.stepId)}: ${happening.outcome}. ${happening.advice}`;
+      case 'taken shorter':
+        return `Taken ${formatMillimetres(happening.shortage)} mm shorter by ${happening.name}: ${happening.reason}`;
+      case 'photograph':
+        return `Picture: ${happening.caption || 'without words'}`;
+      case 'note':
+        return `Note: ${happening.text}`;
+      case 'set aside':
+        return `Set aside: ${happening.reason}`;
+      case 'taken up':
+        return 'Taken up again';
+      case 'scrapped':
+        return `Given up: ${happening.reason}`;
+      case 'first article':
+        return happening.corrections.length === 0
+          ? 'First article accepted as planned'
+          : `First article: ${happening.corrections.join('; ')}`;
       case 'strip measured':
         return `Strip of end ${happening.endId}: ${Object.entries(happening.lengths)
           .map(([layer, metres]) => `${layer} ${formatMillimetres(metres, 2)} mm`)

@@ -3,9 +3,11 @@ import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
 import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
+import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import type { UnitView } from '../../data/live.ts';
@@ -59,6 +61,12 @@ function Certificate({ view, plan }: { readonly view: UnitView; readonly plan: F
       ))}
       {!last && <p>Not proved yet.</p>}
       <HoldTable progress={progress} />
+      {progress.takenShorter.map((taken) => (
+        <p key={taken.at} className="not-yet">
+          ▲ Taken {formatMillimetres(taken.shortage)} mm shorter by {taken.name}: {taken.reason}
+        </p>
+      ))}
+      <Evidence progress={progress} />
       {progress.reworks.length > 0 && (
         <section>
           <h2>Repairs</h2>
@@ -77,6 +85,25 @@ function Certificate({ view, plan }: { readonly view: UnitView; readonly plan: F
         <span className="reading hash">{events.at(-1)!.hash}</span>
       </p>
     </article>
+  );
+}
+
+/** Pictures and notes of the unit. */
+function Evidence({ progress }: { readonly progress: UnitProgress }) {
+  const { photographs, notes } = progress;
+  if (photographs.length + notes.length === 0) return null;
+  return (
+    <section>
+      <h2>Evidence</h2>
+      <Photographs photographs={photographs} />
+      <ul>
+        {notes.map(({ at, by, text }) => (
+          <li key={at}>
+            {text} ({by}, {new Date(at).toLocaleString()})
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

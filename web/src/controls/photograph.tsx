@@ -1,0 +1,32 @@
+import type { Recorded } from '@gorvane/core/build/progress.ts';
+import { usePicture } from '../data/photographs.ts';
+
+/** Pictures of a unit as its record names them. */
+export function Photographs({ photographs }: { readonly photographs: readonly Recorded<'photograph'>[] }) {
+  if (photographs.length === 0) return null;
+  return (
+    <div className="photographs">
+      {photographs.map((photograph) => (
+        <Photograph key={photograph.hash + photograph.at} photograph={photograph} />
+      ))}
+    </div>
+  );
+}
+
+function Photograph({ photograph }: { readonly photograph: Recorded<'photograph'> }) {
+  const { hash, caption, width, height, at, by } = photograph;
+  const address = usePicture(hash);
+  const words = caption === '' ? 'Picture without words' : caption;
+  return (
+    <figure>
+      {address && <img src={address} alt={words} width={width} height={height} />}
+      {address === null && <p className="not-yet">▲ The picture itself is at another bench.</p>}
+      <figcaption>
+        {words}{' '}
+        <span className="soft">
+          {by}, {new Date(at).toLocaleString()}
+        </span>
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,69 @@
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import { Button, Group } from '@mantine/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { saveUnitFile } from '../../controls/unit-file.ts';
+import type { UnitView } from '../../data/live.ts';
+import { recordHappenings } from '../../data/units.ts';
+import { useRecorder } from './use-recorder.ts';
+
+/** A unit that nobody works on: set aside, perhaps for another bench, or given up. */
+export function AsideScreen({ view, frozen }: { readonly view: UnitView; readonly frozen: FrozenPlan }) {
+  const { unit, progress } = view;
+  const { attempt, problem } = useRecorder();
+  const [said, setSaid] = useState<string | undefined>();
+  const takeUp = () =>
+    void attempt(() =>
+      recordHappenings(unit.id, ({ aside }) => (aside === null ? [] : [{ kind: 'taken up' }])),
+    );
+  return (
+    <div className="build">
+      <main className="build-start">
+        <h1>
+          {frozen.lead.name}, unit {unit.serial} is {progress.scrapped === null ? 'set aside' : 'given up'}
+        </h1>
+        <p>{progress.scrapped ?? progress.aside}</p>
+        {problem && (
+          <p className="out" role="alert">
+            ■ {problem.words}
+          </p>
+        )}
+        {progress.scrapped === null && (
+          <>
+            <p>
+              It stands before: {progress.current?.title ?? 'hand over'}. Its file takes it to another bench:
+              read in there under House, it goes on where it stands, and coming back nothing is doubled.
+            </p>
+            <Group>
+              <Button size="lg" onClick={takeUp}>
+                Take it up again here
+              </Button>
+              <Button
+                size="lg"
+                variant="default"
+                onClick={() => void saveUnitFile(unit).then((name) => setSaid(`Written: ${name}.`))}
+              >
+                Write its file for another bench
+              </Button>
+            </Group>
+            {said && <p role="status">{said}</p>}
+          </>
+        )}
+        <Group>
+          <Button
+            component={Link}
+            to={`/build/batch/${unit.orderId}/${unit.lineId}`}
+            size="lg"
+            variant="default"
+          >
+            The batch
+          </Button>
+          <Button component={Link} to={`/log/${unit.id}`} size="lg" variant="default">
+            Its record in the Log
+          </Button>
+        </Group>
+        <Link to="/">To the Bench</Link>
+      </main>
+    </div>
+  );
+}

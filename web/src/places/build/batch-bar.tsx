@@ -1,0 +1,60 @@
+import { batchModes } from '@gorvane/core/build/batch.ts';
+import type { BatchMode } from '@gorvane/core/build/batch.ts';
+import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import { SegmentedControl } from '@mantine/core';
+import { Link } from 'react-router';
+import type { UnitView } from '../../data/live.ts';
+
+interface BatchBarProps {
+  readonly views: readonly UnitView[];
+  readonly unitId: string;
+  readonly mode: BatchMode;
+  readonly onMode: (mode: BatchMode) => void;
+}
+
+/** The units of this order line, each with its own state, and how they are worked through. */
+export function BatchBar({ views, unitId, mode, onMode }: BatchBarProps) {
+  const { unit } = views[0]!;
+  return (
+    <nav className="batch-bar" aria-label="Batch">
+      <ol>
+        {views.map(({ unit: each, progress }) => (
+          <li key={each.id}>
+            <Link
+              to={`/build/${each.id}`}
+              aria-current={each.id === unitId ? 'true' : undefined}
+              title={stateWords(progress)}
+            >
+              <span className="reading">{each.serial}</span> {stateMark(progress)}
+            </Link>
+          </li>
+        ))}
+      </ol>
+      <SegmentedControl
+        aria-label="How the batch is worked through"
+        value={mode}
+        onChange={(value) => onMode(value)}
+        data={[...batchModes]}
+      />
+      <Link to={`/build/batch/${unit.orderId}/${unit.lineId}`}>The batch</Link>
+    </nav>
+  );
+}
+
+/** A unit's state as a mark of few letters. */
+function stateMark(progress: UnitProgress): string {
+  if (progress.scrapped !== null) return '■ scrap';
+  if (progress.finished) return '● done';
+  if (progress.aside !== null) return '▲ aside';
+  if (!progress.started) return '○';
+  return `${progress.done.size}/${progress.steps.length}`;
+}
+
+/** The same in words. */
+export function stateWords(progress: UnitProgress): string {
+  if (progress.scrapped !== null) return `given up: ${progress.scrapped}`;
+  if (progress.finished) return 'finished';
+  if (progress.aside !== null) return `set aside: ${progress.aside}`;
+  if (!progress.started) return 'not started';
+  return progress.current?.title ?? 'hand over';
+}

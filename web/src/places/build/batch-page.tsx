@@ -1,0 +1,319 @@
+import { batchStep } from '@gorvane/core/build/batch.ts';
+import { isAtWork } from '@gorvane/core/build/progress.ts';
+import { timeLeft } from '@gorvane/core/build/step-time.ts';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { drawnFromStock } from '@gorvane/core/stock/drawn.ts';
+import { stripDrift } from '@gorvane/core/strip/drift.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
+import { Button, Group, Progress } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Empty } from '../../controls/empty.tsx';
+import { saveUnitFile } from '../../controls/unit-file.ts';
+import type { UnitView } from '../../data/live.ts';
+import { useLeads, useOrders, useUnits } from '../../data/live.ts';
+import { recordHappenings, startUnit } from '../../data/units.ts';
+import { stateWords } from './batch-bar.tsx';
+import { DriftAdvice } from './step-view.tsx';
+import { useRecorder } from './use-recorder.ts';
+import './build.css';
+
+/** A batch at a glance: every unit with its own state, what the tool does, how long it will take, what it drew from stock. */
+export function BatchPage() {
+  const { orderId, lineId } = useParams();
+  const order = useOrders()?.find(({ id }) => id === orderId);
+  const leads = useLeads();
+  const all = useUnits();
+  if (!all || !leads) return null;
+  const views = all.filter(({ unit }) => unit.lineId === lineId);
+  const line = order?.lines.find(({ id }) => id === lineId);
+  if (!order || !line || views.length === 0)
+    return (
+      <Empty title="This batch is not here">
+        <p>
+          Its order was deleted, or the address is from another computer. See the <Link to="/">Bench</Link>.
+        </p>
+      </Empty>
+    );
+  const lead = leads.find(({ id }) => id === line.leadId);
+  return (
+    <>
+      <div className="page-head">
+        <h1>{lead?.name ?? 'Batch'}</h1>
+        <span className="soft">
+          {order.name}, {line.quantity} {line.quantity === 1 ? 'unit' : 'units'}
+        </span>
+      </div>
+      <div className="batch-page">
+        <Next views={views} />
+        <Units views={views} />
+        <Tool views={views} />
+        <Stock views={views} />
+      </div>
+    </>
+  );
+}
+
+interface ViewsProps {
+  readonly views: readonly UnitView[];
+}
+
+const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
+
+/** Minutes and hours as one says them. */
+function spanText(seconds: number): string {
+  const minutes = Math.max(1, Math.round(seconds / 60));
+  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+}
+
+/** Where the batch stands and what is next; the first article comes before the rest is started. */
+function Next({ views }: ViewsProps) {
+  const at = batchStep(views.map(({ unit, progress }) => ({ id: unit.id, progress })));
+  const serials = (ids: readonly string[]) =>
+    views.filter(({ unit }) => ids.includes(unit.id)).map(({ unit }) => unit.serial);
+  const article = views.find(({ unit }) => unit.plan?.firstArticle);
+  const waiting = views.filter(({ progress }) => !progress.started && isAtWork(progress));
+  const progresses = views.map(({ progress }) => progress);
+  const open = views.filter(({ progress }) => progress.started && isAtWork(progress));
+  const left = open.map(({ progress }) => timeLeft(progress, progresses));
+  const one = left[0] ?? (article && timeLeft({ ...article.progress, done: new Set() }, progresses));
+  const total = sum(left.map(({ seconds }) => seconds)) + (one ? waiting.length * one.seconds : 0);
+  const timed = left[0]?.timedShare ?? one?.timedShare ?? 0;
+  return (
+    <section aria-labelledby="batch-next">
+      <h2 id="batch-next">Next</h2>
+      {at ? (
+        <p>
+          <strong>{at.step.title}</strong> waits on {serials(at.unitIds).join(', ')}.
+        </p>
+      ) : (
+        <p>{waiting.length > 0 ? 'No unit is at work.' : 'Every unit is finished, set aside or given up.'}</p>
+      )}
+      {article && !article.progress.firstArticle && (
+        <p className="advice">
+          {article.unit.serial} is the first article: it is measured whole, and what it teaches is offered for
+          the rest. Build it before the others are started.{' '}
+          <Link to={`/build/first/${article.unit.id}`}>Its dimensions and corrections</Link>
+        </p>
+      )}
+      {article?.progress.firstArticle && (
+        <p>
+          First article {article.unit.serial}:{' '}
+          {article.progress.firstArticle.corrections.length === 0
+            ? 'accepted as planned'
+            : article.progress.firstArticle.corrections.join('; ')}
+          . <Link to={`/build/first/${article.unit.id}`}>Its dimensions</Link>
+        </p>
+      )}
+      {total > 0 && (
+        <p>
+          About <strong>{spanText(total)}</strong> of work left
+          {timed > 0.5
+            ? ', from times taken on this lead.'
+            : '. ◌ Mostly assumed: fewer than half of the steps were timed yet.'}
+        </p>
+      )}
+      <Group>
+        {at && (
+          <Button component={Link} to={`/build/${at.unitIds[0]!}`} size="lg">
+            Go on: {serials(at.unitIds)[0]}
+          </Button>
+        )}
+        <StartRest waiting={waiting} article={article} />
+      </Group>
+    </section>
+  );
+}
+
+/** Starts what waits; with an open first article only after being told so twice. */
+function StartRest({
+  waiting,
+  article,
+}: {
+  readonly waiting: readonly UnitView[];
+  readonly article: UnitView | undefined;
+}) {
+  const { attempt, problem } = useRecorder();
+  const [sure, setSure] = useState(false);
+  if (waiting.length === 0) return null;
+  const isEarly = article !== undefined && !article.progress.firstArticle && !article.progress.finished;
+  const start = () =>
+    void attempt(async () => {
+      for (const { unit } of article ? waiting : waiting.slice(0, 1)) await startUnit(unit.id);
+    });
+  const label = article
+    ? `Start the other ${waiting.length}`
+    : `Start ${waiting[0]!.unit.serial}${waiting.length > 1 ? ' as first article' : ''}`;
+  return (
+    <>
+      <Button size="lg" variant="default" onClick={() => (isEarly && !sure ? setSure(true) : start())}>
+        {isEarly && sure ? `${label} without what the first article teaches` : label}
+      </Button>
+      {problem && (
+        <p className="out" role="alert">
+          ■ {problem.words}
+        </p>
+      )}
+    </>
+  );
+}
+
+function Units({ views }: ViewsProps) {
+  const { attempt, problem } = useRecorder();
+  const [said, setSaid] = useState<string | undefined>();
+  return (
+    <section aria-labelledby="batch-units">
+      <h2 id="batch-units">Units</h2>
+      {problem && (
+        <p className="out" role="alert">
+          ■ {problem.words}
+        </p>
+      )}
+      {said && <p role="status">{said}</p>}
+      <div className="scroll-x">
+        <table className="plain-table">
+          <thead>
+            <tr>
+              <th scope="col">Unit</th>
+              <th scope="col">Stands at</th>
+              <th scope="col">Steps</th>
+              <th scope="col">Who last</th>
+              <th scope="col">At another bench</th>
+            </tr>
+          </thead>
+          <tbody>
+            {views.map(({ unit, progress, events }) => (
+              <tr key={unit.id}>
+                <th scope="row">
+                  <Link to={`/build/${unit.id}`} className="reading">
+                    {unit.serial}
+                  </Link>
+                </th>
+                <td>{stateWords(progress)}</td>
+                <td style={{ minWidth: 120 }}>
+                  {progress.started && (
+                    <Progress
+                      value={(100 * progress.done.size) / Math.max(1, progress.steps.length)}
+                      aria-label={`Steps of ${unit.serial} done`}
+                    />
+                  )}
+                </td>
+                <td>{events.at(-1)?.by}</td>
+                <td>
+                  {progress.started && isAtWork(progress) && (
+                    <Button
+                      size="compact-md"
+                      variant="default"
+                      onClick={() =>
+                        void attempt(async () => {
+                          await recordHappenings(unit.id, ({ aside }) =>
+                            aside === null
+                              ? [{ kind: 'set aside', reason: 'taken to another bench by its file' }]
+                              : [],
+                          );
+                          setSaid(`Written: ${await saveUnitFile(unit)}. Read it in there under House.`);
+                        })
+                      }
+                    >
+                      Set aside, write its file
+                    </Button>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+/** What the stripping tool does over the batch, end by end. */
+function Tool({ views }: ViewsProps) {
+  const frozen = views.find(({ unit }) => unit.plan)?.unit.plan;
+  const plan = useMemo(() => frozen && planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
+  if (!plan) return null;
+  const ends = plan.ends.map(({ end, strip }) => ({
+    end,
+    drift: stripDrift(
+      strip,
+      views.flatMap(({ progress }) => {
+        const first = progress.firstStrips.get(end.id);
+        return first ? [first] : [];
+      }),
+    ),
+  }));
+  const mm = (metres: number) =>
+    `${metres > 0 ? '+' : metres < 0 ? '−' : ''}${formatMillimetres(Math.abs(metres), 2)}`;
+  return (
+    <section aria-labelledby="batch-tool">
+      <h2 id="batch-tool">What the tool does</h2>
+      {ends.every(({ drift }) => drift.length === 0) && (
+        <p className="soft">Three measured strips of an end are needed before anything can be said.</p>
+      )}
+      {ends.map(({ end, drift }) => (
+        <div key={end.id}>
+          {drift.length > 0 && (
+            <table className="plain-table">
+              <caption>End {end.name}, as first cut, mm against the plan</caption>
+              <thead>
+                <tr>
+                  <th scope="col">Cut</th>
+                  <th scope="col">Measured</th>
+                  <th scope="col">Mean</th>
+                  <th scope="col">Spread</th>
+                  <th scope="col">Set by</th>
+                </tr>
+              </thead>
+              <tbody>
+                {drift.map(({ cut, count, mean, spread, offset }) => (
+                  <tr key={cutKey(cut)}>
+                    <th scope="row">{cut.label}</th>
+                    <td className="reading">{count}</td>
+                    <td className="reading">{mm(mean)}</td>
+                    <td className="reading">{formatMillimetres(spread, 2)}</td>
+                    <td className="reading">{offset === 0 ? 'as it is' : mm(offset)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+          <DriftAdvice drift={drift} />
+        </div>
+      ))}
+    </section>
+  );
+}
+
+function Stock({ views }: ViewsProps) {
+  const drawn = drawnFromStock(
+    views.flatMap(({ unit, progress }) => (unit.plan ? [{ plan: unit.plan, progress }] : [])),
+  );
+  if (drawn.length === 0) return null;
+  const amount = (value: number, unit: string) =>
+    unit === 'metres' ? `${value.toFixed(2)} m` : String(value);
+  return (
+    <section aria-labelledby="batch-stock">
+      <h2 id="batch-stock">Drawn from stock</h2>
+      <table className="plain-table">
+        <thead>
+          <tr>
+            <th scope="col">What</th>
+            <th scope="col">In leads</th>
+            <th scope="col">Scrap</th>
+          </tr>
+        </thead>
+        <tbody>
+          {drawn.map(({ what, unit, built, scrapped }) => (
+            <tr key={what}>
+              <th scope="row">{what}</th>
+              <td className="reading">{amount(built, unit)}</td>
+              <td className="reading">{scrapped > 0 ? amount(scrapped, unit) : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

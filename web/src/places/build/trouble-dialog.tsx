@@ -1,0 +1,192 @@
+import type { CableLeft } from '@gorvane/core/build/cable-left.ts';
+import { cableLeftAt } from '@gorvane/core/build/cable-left.ts';
+import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { Step } from '@gorvane/core/build/step.ts';
+import type { Trouble } from '@gorvane/core/build/trouble.ts';
+import { troublesAt } from '@gorvane/core/build/trouble.ts';
+import type { Sighting } from '@gorvane/core/build/trouble-outcome.ts';
+import { troubleHappenings, troubleOutcome } from '@gorvane/core/build/trouble-outcome.ts';
+import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import { Button, Modal, NativeSelect, TextInput, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
+import { TroubleDrawing } from '../../drawing/look-drawing.tsx';
+import { ReworkChoice } from './rework-choice.tsx';
+
+interface TroubleDialogProps {
+  readonly step: Step;
+  readonly frozen: FrozenPlan;
+  readonly progress: UnitProgress;
+  readonly left: readonly CableLeft[];
+  readonly onRecord: (happenings: readonly UnitHappening[]) => void;
+  readonly onScrap: (happenings: readonly UnitHappening[], reason: string) => void;
+  readonly onClose: () => void;
+}
+
+/** Something is off: what is seen, whether it can be saved, and where the work goes on. */
+export function TroubleDialog(props: TroubleDialogProps) {
+  const { step, onClose } = props;
+  const [trouble, setTrouble] = useState<Trouble | undefined>();
+  const { likely, other } = troublesAt(step);
+  return (
+    <Modal
+      opened
+      onClose={onClose}
+      size="min(1100px, 96vw)"
+      title={trouble ? `${trouble.label}: ${trouble.seen}` : 'Something is off: what do you see?'}
+      closeButtonProps={{ 'aria-label': 'Close' }}
+      classNames={{ body: 'trouble' }}
+    >
+      {trouble ? (
+        <Outcome {...props} trouble={trouble} onBack={() => setTrouble(undefined)} />
+      ) : (
+        <>
+          <TroubleList troubles={likely} onPick={setTrouble} />
+          <h3>Seen at another step</h3>
+          <TroubleList troubles={other} onPick={setTrouble} />
+        </>
+      )}
+    </Modal>
+  );
+}
+
+function TroubleList({
+  troubles,
+  onPick,
+}: {
+  readonly troubles: readonly Trouble[];
+  readonly onPick: (trouble: Trouble) => void;
+}) {
+  return (
+    <ul className="trouble-list">
+      {troubles.map((trouble) => (
+        <li key={trouble.id}>
+          <UnstyledButton onClick={() => onPick(trouble)}>
+            <TroubleDrawing id={trouble.id} />
+          </UnstyledButton>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Outcome({
+  trouble,
+  step,
+  frozen,
+  progress,
+  left,
+  onRecord,
+  onScrap,
+  onBack,
+}: TroubleDialogProps & { readonly trouble: Trouble; readonly onBack: () => void }) {
+  const { lead } = frozen;
+  const parts = progress.steps.flatMap(({ threads }) => threads);
+  const [endId, setEndId] = useState(step.endId ?? (trouble.asks === 'shortage' ? null : lead.ends[0]!.id));
+  const [partId, setPartId] = useState(parts[0]?.partId);
+  const [text, setText] = useState('');
+  const shortage = readShortage(text);
+  const sighting: Sighting = {
+    seen: trouble.id,
+    step,
+    endId,
+    ...(trouble.asks === 'part' && partId !== undefined ? { partId } : {}),
+    ...(typeof shortage === 'number' ? { shortage } : {}),
+  };
+  const outcome = troubleOutcome(frozen, progress, sighting);
+  const waits = trouble.asks === 'shortage' && endId !== null && typeof shortage !== 'number';
+  const happenings = troubleHappenings(sighting, outcome);
+  const scrapIt = () => onScrap(troubleHappenings(sighting, { ...outcome, target: null }), trouble.label);
+  return (
+    <>
+      {(step.endId === null || trouble.asks === 'shortage') && trouble.asks !== 'part' && (
+        <NativeSelect
+          label="Where"
+          size="lg"
+          value={endId ?? ''}
+          data={[
+            ...(trouble.asks === 'shortage' ? [{ value: '', label: 'the cable itself' }] : []),
+            ...lead.ends.map(({ id, name }) => ({ value: id, label: `end ${name}` })),
+          ]}
+          onChange={({ currentTarget: { value } }) => setEndId(value === '' ? null : value)}
+        />
+      )}
+      {trouble.asks === 'part' && (
+        <NativeSelect
+          label="Which part"
+          size="lg"
+          value={partId}
+          data={parts.map(({ partId: value, label }) => ({ value, label }))}
+          onChange={({ currentTarget: { value } }) => setPartId(value)}
+        />
+      )}
+      {trouble.asks === 'shortage' && endId !== null && (
+        <TextInput
+          label="By how much the layer is too short"
+          placeholder="mm"
+          size="lg"
+          inputMode="decimal"
+          classNames={{ input: 'reading' }}
+          value={text}
+          error={typeof shortage === 'string' ? shortage : undefined}
+          onChange={({ currentTarget: { value } }) => setText(value)}
+        />
+      )}
+      <p className="trouble-advice" role="status">
+        <strong
+          className={
+            outcome.how === 'lead given up' ? 'out' : outcome.how === 'mended here' ? 'good' : 'not-yet'
+          }
+        >
+          {outcomeWords[outcome.how]}
+        </strong>{' '}
+        {outcome.advice}
+      </p>
+      {waits && <p className="soft">Type how much is missing; the way back follows.</p>}
+      {!waits && outcome.how === 'mended here' && (
+        <>
+          {outcome.scrap.length > 0 && <p>Scrap: {outcome.scrap.join(', ')}. New ones come from stock.</p>}
+          <Button size="lg" onClick={() => onRecord(happenings)}>
+            Record it, and stay at this step
+          </Button>
+        </>
+      )}
+      {!waits && outcome.how === 'lead given up' && (
+        <Button size="lg" color="red" variant="outline" onClick={scrapIt}>
+          Give this unit up, a new one takes its place
+        </Button>
+      )}
+      {!waits && outcome.target && (
+        <ReworkChoice
+          uses={outcome.uses}
+          left={cableLeftAt(lead, left, outcome.target.endId)}
+          scrap={outcome.scrap}
+          goLabel={`Record it and go back to: ${outcome.target.title}`}
+          onGo={(before) => onRecord([...before, ...happenings])}
+          onScrap={scrapIt}
+        />
+      )}
+      <Button variant="subtle" onClick={onBack}>
+        Something else is seen
+      </Button>
+    </>
+  );
+}
+
+const outcomeWords = {
+  'mended here': '● It can be saved here.',
+  'gone back': '▲ It can be saved: go back a little.',
+  'end made again': '▲ This end is made again.',
+  'lead given up': '■ It cannot be saved.',
+} as const;
+
+/** The shortage typed, metres; what is wrong with the text; or nothing yet. */
+function readShortage(text: string): number | string | undefined {
+  if (text.trim() === '') return undefined;
+  try {
+    return parsePositiveLength(text, 0.2);
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error);
+  }
+}

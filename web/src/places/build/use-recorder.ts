@@ -1,0 +1,41 @@
+import { useCallback, useState } from 'react';
+
+/** What could not be written, in words, and how to try again. */
+export interface RecordProblem {
+  readonly words: string;
+  readonly again: () => void;
+}
+
+function isQuota(error: unknown): boolean {
+  const { name, inner } = (error ?? {}) as { name?: string; inner?: { name?: string } };
+  return [name, inner?.name].some((each) => each === 'QuotaExceededError');
+}
+
+function wordsFor(error: unknown): string {
+  if (isQuota(error))
+    return 'Not recorded: the storage of this browser is full. Nothing is half written, this step still stands as it was. Free space on this computer, or export everything in House and take pictures out, then try again.';
+  const message = error instanceof Error ? error.message : String(error);
+  return `Not recorded: ${message} Nothing is half written, this step still stands as it was.`;
+}
+
+/** Writes to a unit's record, and says when that failed instead of going on as if it had not. */
+export function useRecorder(): {
+  readonly attempt: (work: () => Promise<void>) => Promise<boolean>;
+  readonly problem: RecordProblem | undefined;
+} {
+  const [problem, setProblem] = useState<RecordProblem | undefined>();
+  const attempt = useCallback(async (work: () => Promise<void>): Promise<boolean> => {
+    const tryIt = async (): Promise<boolean> => {
+      try {
+        await work();
+        setProblem(undefined);
+        return true;
+      } catch (error) {
+        setProblem({ words: wordsFor(error), again: () => void tryIt() });
+        return false;
+      }
+    };
+    return tryIt();
+  }, []);
+  return { attempt, problem };
+}
