@@ -118,12 +118,21 @@ describe('gates', () => {
     expect(insert.requires.map(({ partId }) => partId)).toEqual(['label-sleeve', 'A/shrink', 'A/ferrule']);
     const [missing] = obstructions(progressOf({ kind: 'part on', partId: 'A/ferrule' }), insert);
     expect(missing).toEqual({ code: 'parts missing', partIds: ['label-sleeve', 'A/shrink'] });
-    expect(
-      obstructions(
-        progressOf(...insert.requires.map(({ partId }): UnitHappening => ({ kind: 'part on', partId }))),
-        insert,
-      ),
-    ).toEqual([]);
+    const on = insert.requires.map(({ partId }): UnitHappening => ({ kind: 'part on', partId }));
+    const seen = insert.requires.map(({ partId }): UnitHappening => ({
+      kind: 'part confirmed',
+      stepId: insert.id,
+      partId,
+    }));
+    // A tick from an hour ago is not a hand on it now.
+    expect(obstructions(progressOf(...on), insert)).toEqual([
+      { code: 'parts not confirmed', partIds: ['label-sleeve', 'A/shrink', 'A/ferrule'] },
+    ]);
+    expect(obstructions(progressOf(...on, ...seen), insert)).toEqual([]);
+    const off: UnitHappening = { kind: 'part off', partId: 'A/ferrule', reason: 'fell off' };
+    expect(obstructions(progressOf(...on, ...seen, off), insert)).toEqual([
+      { code: 'parts missing', partIds: ['A/ferrule'] },
+    ]);
   });
 
   test('a hold point passes by a reading within its limits, not by one outside', () => {

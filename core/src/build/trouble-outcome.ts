@@ -159,11 +159,18 @@ function stripAgain(bench: Bench, advice: string): TroubleOutcome {
   };
 }
 
+/** The connector was closed and something was fixed after that: what lies inside cannot be reached without opening it. */
+function sealedInside(bench: Bench): boolean {
+  const { steps } = bench.progress;
+  const closed = closedAt(bench);
+  return closed !== undefined && fixed(bench).some((step) => steps.indexOf(step) > steps.indexOf(closed));
+}
+
 function whisker(bench: Bench): TroubleOutcome {
   const advice = 'Brush or pick it off, then look all round again.';
-  if (fixed(bench).length > 0 && closedAt(bench) && !isReusable(bench))
-    return stripAgain(bench, 'It lies inside a closed connector and cannot be reached.');
   const closed = closedAt(bench);
+  if (closed && sealedInside(bench) && !isReusable(bench))
+    return stripAgain(bench, 'It lies inside a closed connector and cannot be reached.');
   if (closed) return here(`Open the connector. ${advice}`, closed);
   const look = behind(bench).find(({ name }) => name === 'nick-and-whisker');
   return here(advice, look && look.id !== bench.sighting.step.id ? look : null);
@@ -171,18 +178,15 @@ function whisker(bench: Bench): TroubleOutcome {
 
 /** The joint can be heated again: back to the last solder step of this end. */
 function resolder(bench: Bench, advice: string): TroubleOutcome {
+  const { steps } = bench.progress;
   const joint = behind(bench)
     .filter(({ work }) => work === 'solder' || work === 'tin')
     .at(-1);
   if (!joint) return here(`${advice} Nothing of this end is soldered yet.`);
   const closed = closedAt(bench);
-  const inside = closed && bench.progress.steps.indexOf(closed) > bench.progress.steps.indexOf(joint);
-  if (
-    inside &&
-    fixed(bench).some((step) => bench.progress.steps.indexOf(step) > bench.progress.steps.indexOf(closed))
-  )
-    if (!isReusable(bench))
-      return stripAgain(bench, 'The joint lies inside a closed connector: it cannot be reached.');
+  const inside = closed !== undefined && steps.indexOf(closed) > steps.indexOf(joint);
+  if (inside && sealedInside(bench) && !isReusable(bench))
+    return stripAgain(bench, 'The joint lies inside a closed connector: it cannot be reached.');
   return here(advice, joint.id === bench.sighting.step.id ? null : joint);
 }
 

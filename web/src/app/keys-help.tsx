@@ -7,8 +7,13 @@ const keyList: [string, string][] = [
   ['?', 'show these keys'],
   ['Enter', 'in a field: take the reading, go to the next field'],
   ['Escape', 'in a field: forget what does not parse'],
-  ['Space, Page Down', 'in Build: done, go on'],
+  ['Space, Page Down', 'in Build: the next thing, as the bar says it (a pedal sends either)'],
   ['Page Up', 'in Build: look at the step before'],
+  ['G, X', 'in Build: the look or tug is Good, or Out'],
+  ['O', 'in Build: something is off'],
+  ['E', 'in Build: a picture or a note'],
+  ['T', 'in Build: start or set back the time'],
+  ['R', 'in Build: read the step aloud'],
 ];
 
 /** The keys that work everywhere and in Build. */

@@ -1,6 +1,7 @@
 import type { Unit, UnitEvent } from '@gorvane/core/build/unit.ts';
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { unitProgress } from '@gorvane/core/build/progress.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { houseId } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
@@ -27,6 +28,19 @@ export function useHouse(): House | undefined {
 
 export function useLeads(): Lead[] | undefined {
   return useLiveQuery(async () => present(await database.leads.orderBy('name').toArray()));
+}
+
+export function useLead(leadId: string): Lead | undefined {
+  return useLiveQuery(() => database.leads.get(leadId), [leadId]);
+}
+
+/** The gauge cards that the ends of a lead refer to. */
+export function useCardsOf(lead: Lead | undefined): GaugeCard[] | undefined {
+  return useLiveQuery(async () => {
+    if (!lead) return undefined;
+    const cards = await database.gaugeCards.bulkGet(lead.ends.map(({ gaugeCardId }) => gaugeCardId));
+    return cards.filter((card) => card !== undefined);
+  }, [lead]);
 }
 
 export function useOrders(): Order[] | undefined {

@@ -120,7 +120,7 @@ function Next({ views }: ViewsProps) {
             Go on: {serials(at.unitIds)[0]}
           </Button>
         )}
-        <StartRest waiting={waiting} article={article} />
+        <StartRest waiting={waiting} article={article} isFirst={waiting.length === views.length} />
       </Group>
     </section>
   );
@@ -130,9 +130,12 @@ function Next({ views }: ViewsProps) {
 function StartRest({
   waiting,
   article,
+  isFirst,
 }: {
   readonly waiting: readonly UnitView[];
   readonly article: UnitView | undefined;
+  /** None of the batch is started yet. */
+  readonly isFirst: boolean;
 }) {
   const { attempt, problem } = useRecorder();
   const [sure, setSure] = useState(false);
@@ -140,11 +143,11 @@ function StartRest({
   const isEarly = article !== undefined && !article.progress.firstArticle && !article.progress.finished;
   const start = () =>
     void attempt(async () => {
-      for (const { unit } of article ? waiting : waiting.slice(0, 1)) await startUnit(unit.id);
+      for (const { unit } of isFirst ? waiting.slice(0, 1) : waiting) await startUnit(unit.id);
     });
-  const label = article
-    ? `Start the other ${waiting.length}`
-    : `Start ${waiting[0]!.unit.serial}${waiting.length > 1 ? ' as first article' : ''}`;
+  const label = isFirst
+    ? `Start ${waiting[0]!.unit.serial}${waiting.length > 1 ? ' as first article' : ''}`
+    : `Start the other ${waiting.length}`;
   return (
     <>
       <Button size="lg" variant="default" onClick={() => (isEarly && !sure ? setSure(true) : start())}>

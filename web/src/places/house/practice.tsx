@@ -6,6 +6,7 @@ import type { PracticeChange } from '@gorvane/core/plan/practice-change.ts';
 import { practiceChange } from '@gorvane/core/plan/practice-change.ts';
 import { Checkbox, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
+import { PracticeChanges } from '../../controls/practice-changes.tsx';
 import { database } from '../../data/database.ts';
 import type { PanelProps } from './house-page.tsx';
 
@@ -55,7 +56,7 @@ export function Practice({ house: { record, edit } }: PanelProps) {
               data={options.map(({ value, label: text }) => ({ value, label: text ?? value }))}
               onChange={({ currentTarget: { value } }) => practise(key, label, { [key]: value })}
             />
-            {said?.key === key && <Changes changes={said.changes} />}
+            {said?.key === key && <PracticeChanges changes={said.changes} />}
           </div>
         ))}
       </div>
@@ -72,30 +73,5 @@ export function Practice({ house: { record, edit } }: PanelProps) {
         ))}
       </div>
     </section>
-  );
-}
-
-function Changes({ changes }: { readonly changes: readonly PracticeChange[] }) {
-  const count = changes.reduce(
-    (sum, { added, removed, changed }) => sum + added.length + removed.length + changed.length,
-    0,
-  );
-  const list = (word: string, titles: readonly string[]) =>
-    titles.length > 0 ? `${word}: ${titles.join('; ')}. ` : '';
-  return (
-    <div className="advice" role="status">
-      <p>
-        {count === 0
-          ? 'no step of any lead changes.'
-          : `${count} ${count === 1 ? 'step' : 'steps'} of ${changes.length} ${changes.length === 1 ? 'lead' : 'leads'} change. Units already started keep the plan they were started with.`}
-      </p>
-      {changes.map(({ leadName, added, removed, changed }) => (
-        <p key={leadName} className="soft">
-          {leadName}. {list('New', added)}
-          {list('Gone', removed)}
-          {list('Other', changed)}
-        </p>
-      ))}
-    </div>
   );
 }

@@ -24,6 +24,7 @@ import { arrived } from '../../draft/draft-slice.ts';
 import { finderAddress } from './lab-address.ts';
 import { EndChoices } from './end-choices.tsx';
 import type { StageProps } from './lead-page.tsx';
+import { OwnPractice } from './own-practice.tsx';
 import { SignalChoices } from './signal-choices.tsx';
 
 /** Connectors that go on the cable, by method; the others last, for who wants to see why not. */
@@ -176,6 +177,7 @@ export function ChooseInputs(props: StageProps) {
         }
       />
       {isRadio ? <RadioChoices {...props} /> : <SignalChoices {...props} />}
+      <OwnPractice {...props} />
     </aside>
   );
 }

@@ -11,6 +11,7 @@ import { useState } from 'react';
 import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
 import { QuantityField } from '../../controls/quantity-field.tsx';
+import { TemplateButton } from '../../controls/template-button.tsx';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
@@ -59,6 +60,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
             <PrepTool end={end} />
             <h2>Seen in the connector</h2>
             <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />
+            <TemplateButton plan={plan} />
           </>
         )}
       </section>

@@ -1,0 +1,118 @@
+import type { StripTemplate } from '@gorvane/core/strip/template.ts';
+import type { PDFFont, PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb, StandardFonts } from 'pdf-lib';
+
+/** Points of PDF in a metre: 72 to the inch. */
+const point = 72 / 0.0254;
+const page = { width: 0.297 * point, height: 0.21 * point };
+const margin = 0.015 * point;
+const black = rgb(0, 0, 0);
+const grey = rgb(0.45, 0.45, 0.45);
+
+interface Pen {
+  readonly document: PDFDocument;
+  readonly font: PDFFont;
+  readonly bold: PDFFont;
+}
+
+const mm = (metres: number) => (metres * 1e3).toFixed(1);
+
+/** Strip templates at true size, landscape A4, each page with a check scale in millimetres and inches. */
+export async function templatePdf(heading: string, templates: readonly StripTemplate[]): Promise<Uint8Array> {
+  const document = await PDFDocument.create();
+  document.setTitle(heading);
+  const pen: Pen = {
+    document,
+    font: await document.embedFont(StandardFonts.Helvetica),
+    bold: await document.embedFont(StandardFonts.HelveticaBold),
+  };
+  let sheet = newSheet(pen, heading);
+  for (const template of templates) {
+    const needed = heightOf(template);
+    if (sheet.y - needed < margin) sheet = newSheet(pen, heading);
+    drawTemplate(pen, sheet.page, template, sheet.y);
+    sheet = { ...sheet, y: sheet.y - needed };
+  }
+  return document.save();
+}
+
+/** Height that a template takes, points: title, cable, and a line of words for each cut. */
+function heightOf({ diameter, lines }: StripTemplate): number {
+  return 26 + diameter * point + 18 + lines.length * 13 + 16;
+}
+
+function newSheet(pen: Pen, heading: string): { page: PDFPage; y: number } {
+  const sheet = pen.document.addPage([page.width, page.height]);
+  const top = page.height - margin;
+  text(sheet, pen.bold, 14, margin, top - 12, heading);
+  text(
+    sheet,
+    pen.font,
+    9,
+    margin,
+    top - 26,
+    'Print at 100 %, not fitted to the page. Measure the scale below: 100 mm, 4 in. If it differs, do not use this sheet.',
+  );
+  drawScale(sheet, pen.font, top - 46);
+  return { page: sheet, y: top - 84 };
+}
+
+/** 100 mm in steps of 1, and 4 in in eighths, from the same start. */
+function drawScale(sheet: PDFPage, font: PDFFont, y: number): void {
+  const line = (x: number, y1: number, y2: number, thickness = 0.6) =>
+    sheet.drawLine({ start: { x, y: y1 }, end: { x, y: y2 }, thickness, color: black });
+  sheet.drawLine({
+    start: { x: margin, y },
+    end: { x: margin + 0.1016 * point, y },
+    thickness: 0.8,
+    color: black,
+  });
+  for (let each = 0; each <= 100; each++) {
+    const x = margin + each * 1e-3 * point;
+    line(x, y, y + (each % 10 === 0 ? 9 : each % 5 === 0 ? 6 : 3.5), each % 10 === 0 ? 0.8 : 0.35);
+    if (each % 10 === 0) text(sheet, font, 6, x + 1.5, y + 7, String(each));
+  }
+  for (let eighth = 0; eighth <= 32; eighth++) {
+    const x = margin + (eighth / 8) * 0.0254 * point;
+    line(x, y, y - (eighth % 8 === 0 ? 9 : 4), eighth % 8 === 0 ? 0.8 : 0.35);
+    if (eighth % 8 === 0) text(sheet, font, 6, x + 1.5, y - 9, `${eighth / 8} in`);
+  }
+}
+
+function drawTemplate({ font, bold }: Pen, sheet: PDFPage, template: StripTemplate, top: number): void {
+  const { title, diameter, length, lines } = template;
+  text(sheet, bold, 11, margin, top - 11, title);
+  const height = diameter * point;
+  const y = top - 26 - height;
+  const width = Math.min(length * point, page.width - 2 * margin);
+  sheet.drawRectangle({ x: margin, y, width, height, borderColor: black, borderWidth: 0.7 });
+  text(sheet, font, 6, margin + 1, y + height + 2, 'cut end here');
+  lines.forEach(({ label, fromCutEnd, plus, minus }, index) => {
+    const x = margin + fromCutEnd * point;
+    if (x > margin + width) return;
+    const wordsY = y - 16 - index * 13;
+    sheet.drawLine({
+      start: { x, y: y + height + 5 },
+      end: { x, y: wordsY + 3 },
+      thickness: 0.6,
+      color: black,
+    });
+    if (plus + minus > 0)
+      sheet.drawRectangle({
+        x: x - minus * point,
+        y,
+        width: (plus + minus) * point,
+        height,
+        color: grey,
+        opacity: 0.25,
+      });
+    const tolerance = plus + minus > 0 ? `  +${mm(plus)} -${mm(minus)}` : '';
+    text(sheet, font, 9, x + 3, wordsY, `${label}: ${mm(fromCutEnd)} mm from the cut end${tolerance}`);
+  });
+}
+
+/** The standard fonts of PDF know Latin letters only; anything else becomes a question mark. */
+function text(sheet: PDFPage, font: PDFFont, size: number, x: number, y: number, words: string): void {
+  const latin = words.replace(/[^\x20-\x7e\xa0-\xff]/g, '?');
+  sheet.drawText(latin, { x, y, size, font, color: black });
+}

@@ -1,0 +1,151 @@
+import type { Step } from '@gorvane/core/build/step.ts';
+import { isCoaxial } from '@gorvane/core/connector/connector.ts';
+import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { Button } from '@mantine/core';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { HoldLimits } from '../../controls/hold-limits.tsx';
+import { TemplateButton } from '../../controls/template-button.tsx';
+import { useWriting } from '../../controls/writing.ts';
+import type { UnitView } from '../../data/live.ts';
+import { useCardsOf, useHouse, useLead, useUnit } from '../../data/live.ts';
+import { EndStrip } from '../../drawing/end-strip.tsx';
+import { PinFace } from '../../drawing/pin-face.tsx';
+import { Run } from '../../drawing/run.tsx';
+import './print.css';
+
+/** The sheet that goes round with a unit: run, strips, threading order, faces, and every step with a box to sign. */
+export function TravellerPage() {
+  const { unitId } = useParams();
+  const view = useUnit(unitId);
+  if (view === null) return <p className="print-page">This unit is not in the database.</p>;
+  if (!view) return null;
+  return <Planned view={view} />;
+}
+
+/** A started unit travels with its frozen plan; one that waits, with the plan as it now is. */
+function Planned({ view }: { readonly view: UnitView }) {
+  const { unit } = view;
+  const house = useHouse();
+  const lead = useLead(unit.leadId);
+  const cards = useCardsOf(lead);
+  const plan = useMemo(() => {
+    if (unit.plan) return planLead(unit.plan.lead, unit.plan.cards, unit.plan.house);
+    return lead && cards && house ? planLead(lead, cards, house) : undefined;
+  }, [unit.plan, lead, cards, house]);
+  if (!plan) return null;
+  return (
+    <main className="print-page traveller">
+      <div className="no-print print-actions">
+        <Button onClick={() => window.print()}>Print</Button>
+        <TemplateButton plan={plan} />
+        <Link to={`/build/${unit.id}`}>Back to {unit.serial}</Link>
+      </div>
+      <Traveller view={view} plan={plan} />
+    </main>
+  );
+}
+
+function Traveller({ view, plan }: { readonly view: UnitView; readonly plan: LeadPlan }) {
+  const { unit } = view;
+  const { lead } = plan;
+  return (
+    <article className="certificate">
+      <header>
+        <div>
+          <h1>
+            Traveller of <span className="reading">{unit.serial}</span>
+          </h1>
+          <p>
+            {lead.name}, {plan.ends[0]!.cable.name}, {lengthInWords(lead)}. {lead.purpose}
+          </p>
+          {!unit.plan && <p>Not started: the plan as it is now. It is frozen when the unit is started.</p>}
+        </div>
+        <p className="sign-box">Built by</p>
+      </header>
+      <Run plan={plan} />
+      <Threading plan={plan} />
+      {plan.ends.map(({ end, strip, cable, connector, input }) => (
+        <section key={end.id} className="traveller-end">
+          <h2>
+            End {end.name}: {connector.name}
+          </h2>
+          <EndStrip plan={strip} cable={cable} title={`Strip of end ${end.name}`} />
+          {!isCoaxial(connector) && (
+            <PinFace connector={connector} side="solder side" joints={input.joints} size={200} />
+          )}
+        </section>
+      ))}
+      <Steps steps={plan.steps} />
+    </article>
+  );
+}
+
+function Threading({ plan: { thread, steps } }: { readonly plan: LeadPlan }) {
+  if (!thread.possible) return <p>This lead cannot be threaded as it stands: see Thread.</p>;
+  const threads = steps.filter((step) => step.threads.length > 0);
+  return (
+    <section>
+      <h2>Threading order</h2>
+      {threads.map((step) => (
+        <div key={step.id}>
+          <h3>{step.title}</h3>
+          <ol>
+            {step.threads.map(({ partId, label, how }) => (
+              <li key={partId}>
+                <span className="tick-box" aria-hidden="true" /> {label}, {how}
+              </li>
+            ))}
+          </ol>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+function Steps({ steps }: { readonly steps: readonly Step[] }) {
+  const write = useWriting();
+  return (
+    <section>
+      <h2>Steps</h2>
+      <table className="plain-table">
+        <thead>
+          <tr>
+            <th scope="col">No.</th>
+            <th scope="col">Step</th>
+            <th scope="col">Figures and tools</th>
+            <th scope="col">Reading</th>
+            <th scope="col">Signed</th>
+          </tr>
+        </thead>
+        <tbody>
+          {steps.map((step, index) => (
+            <tr key={step.id}>
+              <td className="reading">{index + 1}</td>
+              <th scope="row">
+                {step.title}
+                <div className="traveller-text">
+                  {step.stage}. {step.text.experienced} {step.caution && `▲ ${step.caution}`}
+                </div>
+              </th>
+              <td className="reading">
+                {step.figures.map(({ label, figure }) => (
+                  <div key={label}>
+                    {label} {write(figure.value, figure.kind)}
+                  </div>
+                ))}
+                {step.tools.map(({ label, setting }) => (
+                  <div key={label}>{setting === '' ? label : `${label}: ${setting}`}</div>
+                ))}
+              </td>
+              <td>{step.hold && <HoldLimits hold={step.hold} />}</td>
+              <td className="sign-cell" />
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
