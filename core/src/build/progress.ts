@@ -131,97 +131,57 @@ export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProg
   };
 }
 
+type Player<Kind extends UnitHappening['kind']> = (
+  draft: Draft,
+  happening: Recorded<Kind>,
+  steps: readonly Step[],
+) => void;
+
+/** What each kind of happening makes of a unit. */
+const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
+  started: (draft) => void (draft.started = true),
+  'part on': (draft, { partId }) => void draft.on.add(partId),
+  'part off': (draft, { partId }) => {
+    draft.on.delete(partId);
+    draft.confirmed.forEach((seen) => seen.delete(partId));
+  },
+  'part confirmed': ({ confirmed }, { stepId, partId }) =>
+    void confirmed.set(stepId, new Set([...(confirmed.get(stepId) ?? []), partId])),
+  'step done': ({ done, seconds }, { stepId, seconds: taken }) => {
+    done.add(stepId);
+    if (taken !== undefined) seconds.set(stepId, (seconds.get(stepId) ?? 0) + taken);
+  },
+  'strip measured': ({ strips, firstStrips }, { endId, lengths }) => {
+    strips.set(endId, lengths);
+    firstStrips.set(endId, { ...lengths, ...firstStrips.get(endId) });
+  },
+  'trial fit': ({ trials }, { stepId, touches, gap, at }) =>
+    void trials.set(stepId, [...(trials.get(stepId) ?? []), { touches, gap, at }]),
+  'length measured': ({ lengths }, { legId, length }) => void lengths.set(legId, length),
+  'hold answered': ({ holds }, { stepId, good, reading, by, at }) =>
+    void holds.set(stepId, { how: 'answered', good, reading, by, at }),
+  'hold waived': ({ holds }, { stepId, name, reason, at }) =>
+    void holds.set(stepId, { how: 'waived', name, reason, at }),
+  rework: (draft, happening, steps) => {
+    undo(draft, steps, happening.toStepId);
+    happening.partsOff.forEach((partId) => draft.on.delete(partId));
+    draft.reworks.push(happening);
+  },
+  trouble: ({ troubles }, happening) => void troubles.push(happening),
+  'taken shorter': ({ takenShorter }, happening) => void takenShorter.push(happening),
+  photograph: ({ photographs }, happening) => void photographs.push(happening),
+  note: ({ notes }, happening) => void notes.push(happening),
+  'set aside': (draft, { reason }) => void (draft.aside = reason),
+  'taken up': (draft) => void (draft.aside = null),
+  scrapped: (draft, { reason }) => void (draft.scrapped = reason),
+  'first article': (draft, happening) => void (draft.firstArticle = happening),
+  proved: ({ proofs }, { readings, verdict, at, by }) => void proofs.push({ readings, verdict, at, by }),
+  finished: (draft) => void (draft.finished = true),
+};
+
 function play(draft: Draft, steps: readonly Step[], { happening, at, by }: UnitEvent): void {
-  switch (happening.kind) {
-    case 'started':
-      draft.started = true;
-      break;
-    case 'part on':
-      draft.on.add(happening.partId);
-      break;
-    case 'part off':
-      draft.on.delete(happening.partId);
-      draft.confirmed.forEach((seen) => seen.delete(happening.partId));
-      break;
-    case 'part confirmed':
-      draft.confirmed.set(
-        happening.stepId,
-        new Set([...(draft.confirmed.get(happening.stepId) ?? []), happening.partId]),
-      );
-      break;
-    case 'step done':
-      draft.done.add(happening.stepId);
-      if (happening.seconds !== undefined)
-        draft.seconds.set(happening.stepId, (draft.seconds.get(happening.stepId) ?? 0) + happening.seconds);
-      break;
-    case 'strip measured':
-      draft.strips.set(happening.endId, happening.lengths);
-      draft.firstStrips.set(happening.endId, {
-        ...happening.lengths,
-        ...draft.firstStrips.get(happening.endId),
-      });
-      break;
-    case 'trial fit':
-      draft.trials.set(happening.stepId, [
-        ...(draft.trials.get(happening.stepId) ?? []),
-        { touches: happening.touches, gap: happening.gap, at },
-      ]);
-      break;
-    case 'length measured':
-      draft.lengths.set(happening.legId, happening.length);
-      break;
-    case 'hold answered':
-      draft.holds.set(happening.stepId, {
-        how: 'answered',
-        good: happening.good,
-        reading: happening.reading,
-        by,
-        at,
-      });
-      break;
-    case 'hold waived':
-      draft.holds.set(happening.stepId, {
-        how: 'waived',
-        name: happening.name,
-        reason: happening.reason,
-        at,
-      });
-      break;
-    case 'rework':
-      undo(draft, steps, happening.toStepId);
-      happening.partsOff.forEach((partId) => draft.on.delete(partId));
-      draft.reworks.push({ ...happening, at, by });
-      break;
-    case 'trouble':
-      draft.troubles.push({ ...happening, at, by });
-      break;
-    case 'taken shorter':
-      draft.takenShorter.push({ ...happening, at, by });
-      break;
-    case 'photograph':
-      draft.photographs.push({ ...happening, at, by });
-      break;
-    case 'note':
-      draft.notes.push({ ...happening, at, by });
-      break;
-    case 'set aside':
-      draft.aside = happening.reason;
-      break;
-    case 'taken up':
-      draft.aside = null;
-      break;
-    case 'scrapped':
-      draft.scrapped = happening.reason;
-      break;
-    case 'first article':
-      draft.firstArticle = { ...happening, at, by };
-      break;
-    case 'proved':
-      draft.proofs.push({ readings: happening.readings, verdict: happening.verdict, at, by });
-      break;
-    case 'finished':
-      draft.finished = true;
-  }
+  const player = players[happening.kind] as Player<UnitHappening['kind']>;
+  player(draft, { ...happening, at, by } as Recorded<UnitHappening['kind']>, steps);
 }
 
 /** A step gone back to is undone with its end's later steps and with all that proved or finished the lead. */

@@ -2,6 +2,12 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useState } from 'react';
 import { database } from '../data/database.ts';
 
+/** A kept value as it now is, read once. */
+export async function keptValue<T>(key: string, fallback: T): Promise<T> {
+  const kept = await database.kept.get(key);
+  return kept ? (JSON.parse(kept.text) as T) : fallback;
+}
+
 /**
  * A small value that belongs to no record yet but must still be there after a reload. It is written at once, and shown
  * at once: what was set here stands until the database has caught up with it.

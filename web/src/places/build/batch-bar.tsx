@@ -12,6 +12,9 @@ interface BatchBarProps {
   readonly onMode: (mode: BatchMode) => void;
 }
 
+/** Where it is kept how a batch is worked through. */
+export const batchModeKey = (lineId: string) => `build/batch/${lineId}`;
+
 /** The units of this order line, each with its own state, and how they are worked through. */
 export function BatchBar({ views, unitId, mode, onMode }: BatchBarProps) {
   const { unit } = views[0]!;

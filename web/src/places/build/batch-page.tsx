@@ -74,12 +74,6 @@ function Next({ views }: ViewsProps) {
     views.filter(({ unit }) => ids.includes(unit.id)).map(({ unit }) => unit.serial);
   const article = views.find(({ unit }) => unit.plan?.firstArticle);
   const waiting = views.filter(({ progress }) => !progress.started && isAtWork(progress));
-  const progresses = views.map(({ progress }) => progress);
-  const open = views.filter(({ progress }) => progress.started && isAtWork(progress));
-  const left = open.map(({ progress }) => timeLeft(progress, progresses));
-  const one = left[0] ?? (article && timeLeft({ ...article.progress, done: new Set() }, progresses));
-  const total = sum(left.map(({ seconds }) => seconds)) + (one ? waiting.length * one.seconds : 0);
-  const timed = left[0]?.timedShare ?? one?.timedShare ?? 0;
   return (
     <section aria-labelledby="batch-next">
       <h2 id="batch-next">Next</h2>
@@ -90,30 +84,8 @@ function Next({ views }: ViewsProps) {
       ) : (
         <p>{waiting.length > 0 ? 'No unit is at work.' : 'Every unit is finished, set aside or given up.'}</p>
       )}
-      {article && !article.progress.firstArticle && (
-        <p className="advice">
-          {article.unit.serial} is the first article: it is measured whole, and what it teaches is offered for
-          the rest. Build it before the others are started.{' '}
-          <Link to={`/build/first/${article.unit.id}`}>Its dimensions and corrections</Link>
-        </p>
-      )}
-      {article?.progress.firstArticle && (
-        <p>
-          First article {article.unit.serial}:{' '}
-          {article.progress.firstArticle.corrections.length === 0
-            ? 'accepted as planned'
-            : article.progress.firstArticle.corrections.join('; ')}
-          . <Link to={`/build/first/${article.unit.id}`}>Its dimensions</Link>
-        </p>
-      )}
-      {total > 0 && (
-        <p>
-          About <strong>{spanText(total)}</strong> of work left
-          {timed > 0.5
-            ? ', from times taken on this lead.'
-            : '. ◌ Mostly assumed: fewer than half of the steps were timed yet.'}
-        </p>
-      )}
+      {article && <ArticleWords article={article} />}
+      <WorkLeft views={views} waiting={waiting.length} />
       <Group>
         {at && (
           <Button component={Link} to={`/build/${at.unitIds[0]!}`} size="lg">
@@ -123,6 +95,44 @@ function Next({ views }: ViewsProps) {
         <StartRest waiting={waiting} article={article} isFirst={waiting.length === views.length} />
       </Group>
     </section>
+  );
+}
+
+function ArticleWords({ article: { unit, progress } }: { readonly article: UnitView }) {
+  const decided = progress.firstArticle;
+  if (!decided)
+    return (
+      <p className="advice">
+        {unit.serial} is the first article: it is measured whole, and what it teaches is offered for the rest.
+        Build it before the others are started.{' '}
+        <Link to={`/build/first/${unit.id}`}>Its dimensions and corrections</Link>
+      </p>
+    );
+  return (
+    <p>
+      First article {unit.serial}:{' '}
+      {decided.corrections.length === 0 ? 'accepted as planned' : decided.corrections.join('; ')}.{' '}
+      <Link to={`/build/first/${unit.id}`}>Its dimensions</Link>
+    </p>
+  );
+}
+
+/** How long what is left will take, from times that were taken where there are any. */
+function WorkLeft({ views, waiting }: ViewsProps & { readonly waiting: number }) {
+  const progresses = views.map(({ progress }) => progress);
+  const [planned] = progresses.filter(({ steps }) => steps.length > 0);
+  if (!planned) return null;
+  const whole = timeLeft({ ...planned, done: new Set() }, progresses);
+  const open = progresses.filter((progress) => progress.started && isAtWork(progress));
+  const total = sum(open.map((progress) => timeLeft(progress, progresses).seconds)) + waiting * whole.seconds;
+  if (total === 0) return null;
+  return (
+    <p>
+      About <strong>{spanText(total)}</strong> of work left
+      {whole.timedShare > 0.5
+        ? ', from times taken on this lead.'
+        : '. ◌ Mostly assumed: fewer than half of the steps were timed yet.'}
+    </p>
   );
 }
 

@@ -2,7 +2,7 @@ import type { Obstruction } from '@gorvane/core/build/progress.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import { stepTimers } from '@gorvane/core/build/step.ts';
 import type { Primary } from './primary.ts';
-import { clockText } from './timer-panel.tsx';
+import { clockWords } from './timer-panel.tsx';
 
 interface DoneBarProps {
   readonly step: Step;
@@ -49,7 +49,7 @@ function wordsFor(primary: Primary, step: Step): { title: string; below: string 
       return { title: 'It seats', below: `else say beside the step what touches; ${touch}` };
     case 'start the time': {
       const [first] = stepTimers(step);
-      return { title: `Start: ${first!.label}, ${clockText(first!.seconds)} s`, below: touch };
+      return { title: `Start: ${first!.label}, ${clockWords(first!.seconds)}`, below: touch };
     }
     case 'done':
       return { title: 'Done', below: touch };

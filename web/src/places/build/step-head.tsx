@@ -5,7 +5,7 @@ import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { SegmentedControl } from '@mantine/core';
 import type { UnitView } from '../../data/live.ts';
 import { useOrders } from '../../data/live.ts';
-import { clockText } from './timer-panel.tsx';
+import { clockWords } from './timer-panel.tsx';
 import type { Timer } from './use-timer.ts';
 import { useHouseDraft } from '../../draft/use-draft.ts';
 import { Run } from '../../drawing/run.tsx';
@@ -51,7 +51,7 @@ export function StepHead({ view, frozen, plan, step, index, timer }: StepHeadPro
         </div>
         {timer.running && !timer.isOfThisStep && (
           <div className="running-time">
-            {timer.running.timer.label} <span className="reading">{clockText(timer.running.left)} s</span>
+            {timer.running.timer.label} <span className="reading">{clockWords(timer.running.left)}</span>
           </div>
         )}
       </div>

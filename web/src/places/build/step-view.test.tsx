@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { cableLeft } from '@gorvane/core/build/cable-left.ts';
 import { unitProgress } from '@gorvane/core/build/progress.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
@@ -11,6 +12,14 @@ import { HoldPanel } from './hold-panel.tsx';
 import { StepView } from './step-view.tsx';
 
 const [house] = demo.house;
+const idle = {
+  startedHere: false,
+  running: undefined,
+  isOfThisStep: false,
+  start: () => undefined,
+  stop: () => undefined,
+  goOn: () => undefined,
+};
 const planOf = (name: string) => {
   const lead = demo.leads.find((candidate) => candidate.name === name)!;
   return planLead(lead, demo.gaugeCards, house!);
@@ -34,6 +43,8 @@ function show(leadName: string, stepName: string, endId: string | null = 'A') {
           unitId={unit.id}
           onRecord={onRecord}
           onGoOn={onGoOn}
+          timer={idle}
+          drift={[]}
         />
         {step.hold && (
           <HoldPanel
@@ -42,7 +53,9 @@ function show(leadName: string, stepName: string, endId: string | null = 'A') {
             unit={unit}
             progress={progress}
             onRecord={onRecord}
-            onRework={jest.fn(async () => {})}
+            onRework={jest.fn()}
+            left={cableLeft(plan.lead, plan.cuts, progress)}
+            onScrap={jest.fn()}
           />
         )}
       </MemoryRouter>
@@ -59,8 +72,9 @@ describe('a step on the bench screen', () => {
     const { container } = show('Whip lead', 'holes');
     const tiles = [...container.querySelectorAll('.tiles li')].map(({ textContent }) => textContent);
     expect(tiles.find((text) => text.startsWith('solder wire for a hole'))).toMatch(/\d\d\.\d mm/);
-    expect(tiles.find((text) => text.startsWith('dwell'))).toMatch(/\d\.\d s/);
-    expect(tiles.find((text) => text.startsWith('let it cool'))).toMatch(/\d min/);
+    const times = container.querySelector('.timer ol')!.textContent;
+    expect(times).toMatch(/dwell \d\.\d s/);
+    expect(times).toMatch(/let it cool \d+:\d\d min/);
     expect(tiles.find((text) => text.startsWith('Iron'))).toContain('big chisel, 8 mm or wider, 410 °C');
   });
 

@@ -11,6 +11,9 @@ export function clockText(seconds: number): string {
   return whole < 60 ? String(whole) : `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
 
+/** The same with its unit of measure. */
+export const clockWords = (seconds: number) => `${clockText(seconds)} ${seconds < 60 ? 's' : 'min'}`;
+
 /** The times of this step: a ring that empties, and what follows it. */
 export function TimerPanel({ step, timer }: { readonly step: Step; readonly timer: Timer }) {
   const timers = stepTimers(step);
@@ -30,7 +33,7 @@ export function TimerPanel({ step, timer }: { readonly step: Step; readonly time
             <li key={label} aria-current={running?.timer.label === label}>
               {label}{' '}
               <Figure figure={figure} label={label}>
-                <span className="reading">{clockText(figure.value)} s</span>
+                <span className="reading">{clockWords(figure.value)}</span>
               </Figure>
             </li>
           ))}

@@ -71,43 +71,34 @@ function TroubleList({
   );
 }
 
-function Outcome({
-  trouble,
-  step,
-  frozen,
-  progress,
-  left,
-  onRecord,
-  onScrap,
-  onBack,
-}: TroubleDialogProps & { readonly trouble: Trouble; readonly onBack: () => void }) {
-  const { lead } = frozen;
+interface OutcomeProps extends TroubleDialogProps {
+  readonly trouble: Trouble;
+  readonly onBack: () => void;
+}
+
+/** What must be known besides, and what follows from it. */
+function Outcome(props: OutcomeProps) {
+  const { trouble, step, frozen, progress, onBack } = props;
   const parts = progress.steps.flatMap(({ threads }) => threads);
-  const [endId, setEndId] = useState(step.endId ?? (trouble.asks === 'shortage' ? null : lead.ends[0]!.id));
+  const asksEnd = trouble.asks === 'shortage' || (step.endId === null && trouble.asks === undefined);
+  const [endId, setEndId] = useState(
+    step.endId ?? (trouble.asks === 'shortage' ? null : frozen.lead.ends[0]!.id),
+  );
   const [partId, setPartId] = useState(parts[0]?.partId);
   const [text, setText] = useState('');
   const shortage = readShortage(text);
-  const sighting: Sighting = {
-    seen: trouble.id,
-    step,
-    endId,
-    ...(trouble.asks === 'part' && partId !== undefined ? { partId } : {}),
-    ...(typeof shortage === 'number' ? { shortage } : {}),
-  };
-  const outcome = troubleOutcome(frozen, progress, sighting);
-  const waits = trouble.asks === 'shortage' && endId !== null && typeof shortage !== 'number';
-  const happenings = troubleHappenings(sighting, outcome);
-  const scrapIt = () => onScrap(troubleHappenings(sighting, { ...outcome, target: null }), trouble.label);
+  const sighting = sightingOf(trouble, step, endId, partId, shortage);
+  const asksShortage = trouble.asks === 'shortage' && endId !== null;
   return (
     <>
-      {(step.endId === null || trouble.asks === 'shortage') && trouble.asks !== 'part' && (
+      {asksEnd && (
         <NativeSelect
           label="Where"
           size="lg"
           value={endId ?? ''}
           data={[
             ...(trouble.asks === 'shortage' ? [{ value: '', label: 'the cable itself' }] : []),
-            ...lead.ends.map(({ id, name }) => ({ value: id, label: `end ${name}` })),
+            ...frozen.lead.ends.map(({ id, name }) => ({ value: id, label: `end ${name}` })),
           ]}
           onChange={({ currentTarget: { value } }) => setEndId(value === '' ? null : value)}
         />
@@ -121,7 +112,7 @@ function Outcome({
           onChange={({ currentTarget: { value } }) => setPartId(value)}
         />
       )}
-      {trouble.asks === 'shortage' && endId !== null && (
+      {asksShortage && (
         <TextInput
           label="By how much the layer is too short"
           placeholder="mm"
@@ -133,39 +124,10 @@ function Outcome({
           onChange={({ currentTarget: { value } }) => setText(value)}
         />
       )}
-      <p className="trouble-advice" role="status">
-        <strong
-          className={
-            outcome.how === 'lead given up' ? 'out' : outcome.how === 'mended here' ? 'good' : 'not-yet'
-          }
-        >
-          {outcomeWords[outcome.how]}
-        </strong>{' '}
-        {outcome.advice}
-      </p>
-      {waits && <p className="soft">Type how much is missing; the way back follows.</p>}
-      {!waits && outcome.how === 'mended here' && (
-        <>
-          {outcome.scrap.length > 0 && <p>Scrap: {outcome.scrap.join(', ')}. New ones come from stock.</p>}
-          <Button size="lg" onClick={() => onRecord(happenings)}>
-            Record it, and stay at this step
-          </Button>
-        </>
-      )}
-      {!waits && outcome.how === 'lead given up' && (
-        <Button size="lg" color="red" variant="outline" onClick={scrapIt}>
-          Give this unit up, a new one takes its place
-        </Button>
-      )}
-      {!waits && outcome.target && (
-        <ReworkChoice
-          uses={outcome.uses}
-          left={cableLeftAt(lead, left, outcome.target.endId)}
-          scrap={outcome.scrap}
-          goLabel={`Record it and go back to: ${outcome.target.title}`}
-          onGo={(before) => onRecord([...before, ...happenings])}
-          onScrap={scrapIt}
-        />
+      {asksShortage && typeof shortage !== 'number' ? (
+        <p className="soft">Type how much is missing; the way back follows.</p>
+      ) : (
+        <WayOn {...props} sighting={sighting} />
       )}
       <Button variant="subtle" onClick={onBack}>
         Something else is seen
@@ -173,6 +135,76 @@ function Outcome({
     </>
   );
 }
+
+function sightingOf(
+  { id: seen, asks }: Trouble,
+  step: Step,
+  endId: string | null,
+  partId: string | undefined,
+  shortage: number | string | undefined,
+): Sighting {
+  return {
+    seen,
+    step,
+    endId,
+    ...(asks === 'part' && partId !== undefined ? { partId } : {}),
+    ...(typeof shortage === 'number' ? { shortage } : {}),
+  };
+}
+
+/** Whether it can be saved, and the one button that goes on. */
+function WayOn({
+  sighting,
+  trouble,
+  frozen,
+  progress,
+  left,
+  onRecord,
+  onScrap,
+}: OutcomeProps & { readonly sighting: Sighting }) {
+  const outcome = troubleOutcome(frozen, progress, sighting);
+  const happenings = troubleHappenings(sighting, outcome);
+  // With the unit its whole kit is scrap: nothing comes off it one by one.
+  const givenUp = { ...outcome, how: 'lead given up' as const, target: null, scrap: [], partsOff: [] };
+  const scrapIt = () => onScrap(troubleHappenings(sighting, givenUp), trouble.label);
+  return (
+    <>
+      <p className="trouble-advice" role="status">
+        <strong className={outcomeClass[outcome.how]}>{outcomeWords[outcome.how]}</strong> {outcome.advice}
+      </p>
+      {outcome.how === 'lead given up' && (
+        <Button size="lg" color="red" variant="outline" onClick={scrapIt}>
+          Give this unit up, a new one takes its place
+        </Button>
+      )}
+      {outcome.how !== 'lead given up' && !outcome.target && (
+        <>
+          {outcome.scrap.length > 0 && <p>Scrap: {outcome.scrap.join(', ')}. New ones come from stock.</p>}
+          <Button size="lg" onClick={() => onRecord(happenings)}>
+            Record it, and stay at this step
+          </Button>
+        </>
+      )}
+      {outcome.target && (
+        <ReworkChoice
+          uses={outcome.uses}
+          left={cableLeftAt(frozen.lead, left, outcome.target.endId)}
+          scrap={outcome.scrap}
+          goLabel={`Record it and go back to: ${outcome.target.title}`}
+          onGo={(before) => onRecord([...before, ...happenings])}
+          onScrap={scrapIt}
+        />
+      )}
+    </>
+  );
+}
+
+const outcomeClass = {
+  'mended here': 'good',
+  'gone back': 'not-yet',
+  'end made again': 'not-yet',
+  'lead given up': 'out',
+} as const;
 
 const outcomeWords = {
   'mended here': '● It can be saved here.',

@@ -21,6 +21,13 @@ const takesLetters = (target: EventTarget | null) =>
 /** Whether single letters do something; they can be turned off where a speech input would press them. */
 export const useLetterKeys = () => useKeptValue('build/letter-keys', true);
 
+/** What a key asks for; nothing where it belongs to a field or a button. */
+function actionOf(event: KeyboardEvent, keys: BuildKeys, letters: boolean): (() => void) | undefined {
+  if (event.key === 'PageDown' || (event.key === ' ' && !isTyping(event.target))) return keys.goOn;
+  if (event.key === 'PageUp') return keys.goBack;
+  return letters && !takesLetters(event.target) ? keys.letters?.[event.key.toLowerCase()] : undefined;
+}
+
 /**
  * Space and Page Down (what a pedal sends, too) go on, Page Up goes back. Space does what it usually does while a
  * button or a field with something in it has the focus. A key held down counts once.
@@ -36,15 +43,12 @@ export function useBuildKeys(keys: BuildKeys): void {
       if (event.repeat || event.ctrlKey || event.altKey || event.metaKey) return;
       if (document.querySelector('[role="dialog"], [role="menu"]')) return;
       const { keys: now, letters: on } = latest.current;
-      const letter = on && !takesLetters(event.target) ? now.letters?.[event.key.toLowerCase()] : undefined;
-      const wantsOn = event.key === 'PageDown' || (event.key === ' ' && !isTyping(event.target));
-      if (!letter && !wantsOn && event.key !== 'PageUp') return;
+      const action = actionOf(event, now, on);
+      if (!action) return;
       event.preventDefault();
-      if (letter) return letter();
       // Leaving the field takes what was typed in it before the step is done.
       if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur();
-      if (wantsOn) now.goOn();
-      else now.goBack();
+      action();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

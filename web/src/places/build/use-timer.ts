@@ -58,8 +58,8 @@ export function useTimer(unitId: string, step: Step | undefined): Timer {
     },
     stop: () => setStarted(null),
     goOn: () => {
-      const [first] = started?.timers ?? [];
-      if (!started || !first || running?.timer !== first) return;
+      const [first, second] = started?.timers ?? [];
+      if (!started || !first || !second || running?.timer !== first) return;
       setStarted({ ...started, at: Date.now() - first.seconds * 1000 });
     },
   };

@@ -1,0 +1,62 @@
+import type { CableLeft } from '@gorvane/core/build/cable-left.ts';
+import type { Step } from '@gorvane/core/build/step.ts';
+import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { UnitView } from '../../data/live.ts';
+import { HoldPanel } from './hold-panel.tsx';
+import { PartsPanel } from './parts-panel.tsx';
+import { TrialPanel } from './trial-panel.tsx';
+
+type Record = (happenings: readonly UnitHappening[]) => Promise<void>;
+
+interface StepSideProps {
+  readonly view: UnitView;
+  readonly step: Step;
+  readonly plan: LeadPlan;
+  readonly left: readonly CableLeft[];
+  readonly nextId: string | undefined;
+  readonly onRecord: Record;
+  /** An answer that goes on by itself when it is Good. */
+  readonly onAnswer: Record;
+  readonly onRework: (happenings: readonly UnitHappening[]) => void;
+  readonly onScrap: (reason: string) => void;
+}
+
+/** Beside the step: what must be on the cable, the trial, the hold point. */
+export function StepSide({ view, step, plan, left, nextId, onRecord, onAnswer, ...rest }: StepSideProps) {
+  const { unit, progress } = view;
+  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  return (
+    <aside className="build-side" aria-label="Parts and hold points">
+      <PartsPanel
+        step={step}
+        steps={progress.steps}
+        progress={progress}
+        nextId={nextId}
+        onRecord={onRecord}
+      />
+      {step.trialFit && end && (
+        <TrialPanel
+          key={step.id}
+          step={step}
+          end={end}
+          progress={progress}
+          unitId={unit.id}
+          onRecord={onRecord}
+        />
+      )}
+      {step.hold && (
+        <HoldPanel
+          key={step.id}
+          step={step}
+          steps={progress.steps}
+          unit={unit}
+          progress={progress}
+          left={left}
+          onRecord={onAnswer}
+          {...rest}
+        />
+      )}
+    </aside>
+  );
+}

@@ -1,0 +1,59 @@
+import type { Step } from '@gorvane/core/build/step.ts';
+import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import { useWriting } from '../../controls/writing.ts';
+
+type Words = {
+  readonly [Kind in UnitHappening['kind']]: (happening: Extract<UnitHappening, { kind: Kind }>) => string;
+};
+
+/** An entry of a unit's record in words. */
+export function useHappeningWords(steps: readonly Step[]): (happening: UnitHappening) => string {
+  const words = wordsOver(steps, useWriting());
+  return (happening) => (words[happening.kind] as (happening: UnitHappening) => string)(happening);
+}
+
+function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>): Words {
+  const stepOf = (stepId: string) => steps.find(({ id }) => id === stepId);
+  const title = (stepId: string) => stepOf(stepId)?.title ?? stepId;
+  const mm = (metres: number, digits = 1) => `${formatMillimetres(metres, digits)} mm`;
+  const readingOf = (stepId: string, reading: number | null) => {
+    const quantity = stepOf(stepId)?.hold?.reading?.quantity;
+    if (reading === null || !quantity) return '';
+    return reading === Number.MAX_VALUE ? ', open' : `, ${write(reading, quantity)}`;
+  };
+  return {
+    started: ({ programVersion }) => `Started: plan frozen, program ${programVersion}`,
+    'part on': ({ partId }) => `On the cable: ${partId}`,
+    'part off': ({ partId, reason }) => `Off the cable: ${partId}, ${reason}`,
+    'part confirmed': ({ partId, stepId }) => `Seen on the cable: ${partId}, at ${title(stepId)}`,
+    'step done': ({ stepId, seconds }) =>
+      `Done: ${title(stepId)}${seconds === undefined ? '' : `, ${seconds} s`}`,
+    'strip measured': ({ endId, lengths }) =>
+      `Strip of end ${endId}: ${Object.entries(lengths)
+        .map(([layer, metres]) => `${layer} ${mm(metres, 2)}`)
+        .join(', ')}`,
+    'trial fit': ({ endId, touches, gap }) =>
+      `Trial, end ${endId}: ${touches === null ? 'seats' : `${touches} touches, ${mm(gap)} off`}`,
+    'length measured': ({ legId, length }) => `Finished length of ${legId}: ${write(length, 'distance')}`,
+    'hold answered': ({ stepId, good, reading }) =>
+      `${stepOf(stepId)?.hold?.label ?? stepId}: ${good ? 'Good' : 'Out'}${readingOf(stepId, reading)}`,
+    'hold waived': ({ name, stepId, reason }) => `Waived by ${name}: ${title(stepId)}, ${reason}`,
+    rework: ({ toStepId, reason, uses, scrap }) =>
+      `Back to: ${title(toStepId)}, because ${reason}. Used ${mm(uses)}${scrap.length > 0 ? `, scrap: ${scrap.join(', ')}` : ''}`,
+    trouble: ({ seen, stepId, outcome, advice }) =>
+      `Off: ${seen}, at ${title(stepId)}: ${outcome}. ${advice}`,
+    'taken shorter': ({ shortage, name, reason }) => `Taken ${mm(shortage)} shorter by ${name}: ${reason}`,
+    photograph: ({ caption }) => `Picture: ${caption || 'without words'}`,
+    note: ({ text }) => `Note: ${text}`,
+    'set aside': ({ reason }) => `Set aside: ${reason}`,
+    'taken up': () => 'Taken up again',
+    scrapped: ({ reason }) => `Given up: ${reason}`,
+    'first article': ({ corrections }) =>
+      corrections.length === 0
+        ? 'First article accepted as planned'
+        : `First article: ${corrections.join('; ')}`,
+    proved: ({ verdict, readings }) => `Proved ${verdict}, ${readings.instrument}`,
+    finished: () => 'Finished',
+  };
+}
