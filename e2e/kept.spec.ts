@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, openPlace, openStage, test } from './desk.ts';
+import { bar, expect, openPlace, openStage, test } from './desk.ts';
 
 /** Nothing is lost: reloads, closed tabs, two tabs, no network, files out and in. */
 
@@ -22,6 +22,8 @@ test('a build goes on where it was left, also with half a reading typed and the 
   const stands = (title: string) =>
     expect(desk.getByRole('heading', { level: 1 })).toHaveText(`${title}, end B`);
   await desk.keyboard.press('PageDown');
+  await stands('Offer the connector up');
+  await desk.keyboard.press('PageDown');
   await stands('Look for nicks and whiskers');
   await desk.getByRole('button', { name: '● Good' }).click();
   await stands('Crimp the contact');
@@ -29,6 +31,11 @@ test('a build goes on where it was left, also with half a reading typed and the 
   await stands('Tug the contact');
   await desk.getByRole('button', { name: '● Good' }).click();
   await stands('Seat the contact in the body');
+  for (const part of ['shrink 9.5 mm, end B', 'ferrule, end B']) {
+    await expect(bar(desk)).toHaveText(`Seen: ${part}`);
+    await desk.keyboard.press('PageDown');
+  }
+  await expect(bar(desk)).toHaveText('Done');
   await desk.keyboard.press('PageDown');
   await stands('Measure where the contact stands');
   await desk.getByLabel('Contact before').fill('0.1');

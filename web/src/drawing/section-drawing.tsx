@@ -18,11 +18,17 @@ const classOf: Readonly<Record<SectionMaterial, string>> = {
   solder: 'solder',
 };
 
-/** Tallest that the drawing may be, pixels. */
-const tallest = 300;
-
 /** The stripped cable seated in its connector, cut open: every part where it comes to lie. Same numbers as the strip. */
-export function SectionDrawing({ strip, title }: { readonly strip: StripPlan; readonly title: string }) {
+export function SectionDrawing({
+  strip,
+  title,
+  tallest = 300,
+}: {
+  readonly strip: StripPlan;
+  readonly title: string;
+  /** Tallest that the drawing may be, pixels. */
+  readonly tallest?: number;
+}) {
   const { ref, width: measured } = useElementSize();
   const pattern = useId();
   const width = measured || 640;

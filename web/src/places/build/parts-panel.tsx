@@ -35,7 +35,7 @@ export function PartsPanel({ step, steps, progress, nextId, onRecord }: PartsPan
     return (
       <section className="parts parts-quiet" aria-labelledby="parts">
         <h2 id="parts">On the cable now</h2>
-        <p>{listed.length === 0 ? 'Nothing yet.' : listed.map(({ label }) => label).join(', ')}</p>
+        <p>{listed.length === 0 ? 'Nothing yet.' : listed.map(({ label }) => label).join('; ')}</p>
       </section>
     );
   const title = step.threads.length > 0 ? 'Put on now, in this order' : 'Must be on the cable now';

@@ -11,7 +11,7 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
 import { useWriting } from '../../controls/writing.ts';
@@ -43,12 +43,13 @@ export function StepView(props: StepViewProps) {
   const { step, plan, progress } = props;
   const house = useHouse();
   const depth = house?.stepDepth ?? 'first time';
+  const section = useRef<HTMLElement>(null);
   useEffect(() => {
     // What was scrolled to at the step before is not what this one begins with.
-    if (window.scrollY > 0) window.scrollTo(0, 0);
+    section.current?.closest('.build-main')?.scrollTo?.(0, 0);
   }, [step.id]);
   return (
-    <section className="step-view" aria-label="Step">
+    <section className="step-view" aria-label="Step" ref={section}>
       <div className="step-words">
         <h1 aria-live="polite">{step.title}</h1>
         <p className="step-text">{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
@@ -224,7 +225,8 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
     return (
       <EndStrip plan={end.strip} cable={end.cable} contact={contactOf(step)} title={`End ${end.end.name}`} />
     );
-  if (end && step.stage === 'Join') return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />;
+  if (end && step.stage === 'Join')
+    return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} tallest={210} />;
   return <Run plan={plan} progress={progress} />;
 }
 

@@ -62,7 +62,7 @@ function TroubleList({
     <ul className="trouble-list">
       {troubles.map((trouble) => (
         <li key={trouble.id}>
-          <UnstyledButton onClick={() => onPick(trouble)}>
+          <UnstyledButton aria-label={`${trouble.label}: ${trouble.seen}`} onClick={() => onPick(trouble)}>
             <TroubleDrawing id={trouble.id} />
           </UnstyledButton>
         </li>

@@ -8,15 +8,20 @@ interface BuildKeys {
   readonly letters?: Readonly<Record<string, () => void>>;
 }
 
+/** One of several that was chosen keeps the focus, but takes neither letters nor the space bar. */
+const isSwitch = (target: EventTarget | null) =>
+  target instanceof HTMLInputElement && target.type === 'radio';
+
 /** A field that is still empty waits for a caliper: there the space bar has nothing to write and goes on. */
 const isTyping = (target: EventTarget | null) => {
   if (target instanceof HTMLInputElement && target.type === 'text') return target.value !== '';
+  if (isSwitch(target)) return false;
   return target instanceof HTMLElement && target.matches('input, textarea, select, button, a, summary');
 };
 
 /** A letter belongs to any field that has the focus, empty or not. */
 const takesLetters = (target: EventTarget | null) =>
-  target instanceof HTMLElement && target.matches('input, textarea, select');
+  target instanceof HTMLElement && target.matches('input, textarea, select') && !isSwitch(target);
 
 /** Whether single letters do something; they can be turned off where a speech input would press them. */
 export const useLetterKeys = () => useKeptValue('build/letter-keys', true);
