@@ -2,6 +2,7 @@ import {
   buildUntil,
   expect,
   expectAccessible,
+  goBackTo,
   heading,
   openLead,
   openPlace,
@@ -127,8 +128,7 @@ for (const { lead, section, mistake } of families)
     }
     await expect(desk.getByText(mistake.advice)).toBeVisible();
     await expectAccessible(desk);
-    await desk.getByRole('button', { name: /^Go back to: / }).click();
-    await expect(heading(desk)).toHaveText(mistake.back);
+    await goBackTo(desk, mistake.back);
     await buildUntil(desk, /^Prove the lead/);
     await proveGood(desk);
     await buildUntil(desk, /is finished$/);
@@ -148,8 +148,7 @@ test('melted dielectric after the holes: the plug is cut off, and its coupling h
   await desk.getByLabel('Centre to body').press('Enter');
   await expect(desk.getByText(/has melted and the centre has wandered/)).toBeVisible();
   await expect(desk.getByText(/Scrap: UHF plug/)).toBeVisible();
-  await desk.getByRole('button', { name: /^Go back to: Take the jacket off/ }).click();
-  await expect(heading(desk)).toHaveText('Take the jacket off, end A');
+  await goBackTo(desk, /^Take the jacket off, end A/);
   await buildUntil(desk, /^Screw the body on, end A/);
   const coupling = desk.getByRole('button', { name: /^coupling, end A/ });
   await expect(coupling).toHaveAttribute('aria-pressed', 'false');

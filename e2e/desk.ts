@@ -63,7 +63,7 @@ async function standing(page: Page): Promise<string> {
 /** Answers a hold point the good way, reads every cut of a first article as planned, else presses the pedal. */
 async function doNext(page: Page): Promise<void> {
   const says = (await bar(page).textContent()) ?? '';
-  if (says.startsWith('First article')) return readStripAsPlanned(page);
+  if (says.startsWith('First article')) return measureAsPlanned(page);
   if (!says.startsWith('Hold:')) return page.keyboard.press('PageDown');
   const good = page.getByRole('button', { name: '● Good' });
   if (await good.isVisible()) return page.keyboard.press('g');
@@ -75,7 +75,28 @@ async function doNext(page: Page): Promise<void> {
   await reading.press('Enter');
 }
 
-async function readStripAsPlanned(page: Page): Promise<void> {
+/** Goes back after a hold point that was Out; where the cable is then too short for it, somebody takes it shorter. */
+export async function goBackTo(page: Page, title: RegExp): Promise<void> {
+  const back = page.getByRole('button', { name: /^Go back to: / });
+  await expect(back).toBeVisible();
+  if (await page.getByLabel('Who takes it shorter').isVisible()) {
+    await page.getByLabel('Who takes it shorter').fill('Mara');
+    await page.getByLabel('Why', { exact: true }).fill('long enough where it goes');
+  }
+  await back.click();
+  await expect(heading(page)).toHaveText(title);
+}
+
+/** Every dimension of a first article as it was planned. */
+async function measureAsPlanned(page: Page): Promise<void> {
+  const lengths = page.locator('.article-length');
+  for (let leg = 0; leg < (await lengths.count()); leg++) {
+    const asked = /asked (.*)/.exec(
+      (await lengths.nth(leg).locator('span').first().textContent()) ?? '',
+    )![1]!;
+    await lengths.nth(leg).getByRole('textbox').fill(asked);
+    await lengths.nth(leg).getByRole('textbox').press('Enter');
+  }
   const rows = page.locator('.recorded-strip tbody tr');
   for (let row = 0; row < (await rows.count()); row++) {
     const planned = await rows.nth(row).locator('td').first().textContent();

@@ -10,7 +10,13 @@ export interface CableLeft {
   readonly used: number;
   /** Negative where the lead comes out short. */
   readonly left: number;
+  /** So much short nobody asks about, metres. */
+  readonly tolerated: number;
 }
+
+/** A lead may come out this share of its length short, and at least this much, before anyone is asked. Engineering values. */
+const shareTolerated = 0.005;
+const leastTolerated = 1e-3;
 
 /** What is left of every piece after the rework so far. Rework of the whole lead takes from every piece. */
 export function cableLeft(lead: Lead, cuts: readonly CutLength[], progress: UnitProgress): CableLeft[] {
@@ -25,7 +31,17 @@ export function cableLeft(lead: Lead, cuts: readonly CutLength[], progress: Unit
       })
       .reduce((sum, { uses }) => sum + uses, 0);
     const allowed = betweenJackets - leastBetweenJackets;
-    return { pieceId, allowed, used, left: allowed - used };
+    const finished = piece.legIds.reduce(
+      (sum, legId) => sum + lead.legs.find(({ id }) => id === legId)!.finishedLength,
+      0,
+    );
+    return {
+      pieceId,
+      allowed,
+      used,
+      left: allowed - used,
+      tolerated: Math.max(leastTolerated, shareTolerated * finished),
+    };
   });
 }
 
@@ -39,5 +55,8 @@ export function cableLeftAt(lead: Lead, left: readonly CableLeft[], endId: strin
   return candidates.reduce((least, other) => (other.left < least.left ? other : least));
 }
 
-/** Less than this nobody measures on a finished lead, metres. */
-export const lengthMatters = 1e-3;
+/** How short a lead comes out once `uses` more is taken, metres; 0 where that is within what nobody asks about. */
+export function shortageAfter({ left, tolerated }: CableLeft, uses: number): number {
+  const shortage = uses - left;
+  return uses > 0 && shortage > tolerated ? shortage : 0;
+}

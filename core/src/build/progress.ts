@@ -212,7 +212,7 @@ function dependsOn(step: Step, target: Step): boolean {
 export type Obstruction =
   | { readonly code: 'parts missing'; readonly partIds: readonly string[] }
   | { readonly code: 'parts not confirmed'; readonly partIds: readonly string[] }
-  | { readonly code: 'not measured'; readonly cuts: readonly string[] }
+  | { readonly code: 'not measured'; readonly what: readonly string[] }
   | { readonly code: 'trial open' }
   | { readonly code: 'hold open' }
   | { readonly code: 'hold out' };
@@ -229,8 +229,10 @@ export function obstructions(progress: UnitProgress, step: Step, plan?: FrozenPl
   const unseen = required.filter((partId) => progress.on.has(partId) && !seen?.has(partId));
   if (missing.length > 0) found.push({ code: 'parts missing', partIds: missing });
   if (unseen.length > 0) found.push({ code: 'parts not confirmed', partIds: unseen });
-  const unmeasured = plan?.firstArticle ? cutsNotMeasured(progress, step, plan) : [];
-  if (unmeasured.length > 0) found.push({ code: 'not measured', cuts: unmeasured });
+  const unmeasured = plan?.firstArticle
+    ? [...cutsNotMeasured(progress, step, plan), ...lengthsNotMeasured(progress, step, plan)]
+    : [];
+  if (unmeasured.length > 0) found.push({ code: 'not measured', what: unmeasured });
   if (step.trialFit && progress.trials.get(step.id)?.at(-1)?.touches !== null)
     found.push({ code: 'trial open' });
   if (!step.hold) return found;
@@ -247,6 +249,13 @@ function cutsNotMeasured(progress: UnitProgress, step: Step, plan: FrozenPlan): 
   const measured = progress.strips.get(step.endId) ?? {};
   const strip = plan.strips.find(({ endId }) => endId === step.endId);
   return (strip?.cuts ?? []).filter((cut) => measured[cutKey(cut)] === undefined).map(({ label }) => label);
+}
+
+/** Its finished lengths are read before it is proved: after that nothing can be learned for the rest. */
+function lengthsNotMeasured({ lengths }: UnitProgress, { work }: Step, { lead }: FrozenPlan): string[] {
+  if (work !== 'prove') return [];
+  const open = lead.legs.filter(({ id }) => !lengths.has(id));
+  return open.map(({ id }) => (lead.legs.length === 1 ? 'finished length' : `finished length of ${id}`));
 }
 
 /** Whether a unit waits for someone at the bench: not finished, not given up, not set aside. */

@@ -1,5 +1,6 @@
 import type { House } from '../house/house.ts';
 import type { LeadPart } from '../thread/threaded-parts.ts';
+import { shrinkCool } from './shrink-words.ts';
 import type { StepDraft } from './step-draft.ts';
 
 /** A braided sleeve drawn to its place, its ends sealed and held, before the lead is proved. */
@@ -17,9 +18,12 @@ export function sleeveSteps(part: LeadPart, house: House): StepDraft[] {
         experienced: `${measure ? 'Hot knife to length' : 'On over-long, hot knife'}, milk tight, hold with shrink${glue ? ' and adhesive' : ''}.`,
       },
       why: 'A sleeve grows shorter as it opens: one cut to the finished length ends a hand short.',
-      figures: part.cutLength
-        ? [{ label: 'length of sleeve, lying loose', figure: part.cutLength, plus: null, minus: null }]
-        : [],
+      figures: [
+        ...(part.cutLength
+          ? [{ label: 'length of sleeve, lying loose', figure: part.cutLength, plus: null, minus: null }]
+          : []),
+        shrinkCool(glue),
+      ],
       tools: [{ label: 'Hot knife', setting: 'seals the edge as it cuts' }],
       caution:
         'The hot knife burns and its fumes are sharp: extraction on. Keep the heat gun off the sleeve itself.',

@@ -6,7 +6,13 @@ import { featureValue } from '../connector/gauge-card.ts';
 import { obstructions } from '../build/progress.ts';
 import type { Step } from '../build/step.ts';
 import { cutKey } from '../strip/strip-plan.ts';
-import { articleCorrections, articleDimensions, correctedCut, correctedFeatures } from './first-article.ts';
+import {
+  articleCorrections,
+  articleCuts,
+  articleLengths,
+  correctedCut,
+  correctedFeatures,
+} from './first-article.ts';
 import { planLead } from './lead-plan.ts';
 
 const { lead, card } = exampleLead();
@@ -32,14 +38,25 @@ describe('the first of a batch', () => {
     walk.until(({ recordsStrip }) => recordsStrip);
     const measure = walk.progress.current as Step;
     expect(obstructions(walk.progress, measure, walk.unit.plan)).toEqual([
-      { code: 'not measured', cuts: ['Braid end', 'Dielectric end', 'Conductor end'] },
+      { code: 'not measured', what: ['Braid end', 'Dielectric end', 'Conductor end'] },
     ]);
     const later = new BenchWalk(lead, [card], house);
     expect(obstructions(later.progress, measure, later.unit.plan)).toEqual([]);
   });
 
+  test('is not proved before its finished length is read', () => {
+    const walk = new BenchWalk(lead, [card], house, true);
+    walk.until(({ work }) => work === 'prove');
+    const proof = walk.progress.current as Step;
+    const open = () => obstructions(walk.progress, proof, walk.unit.plan).map(({ code }) => code);
+    expect(open()).toEqual(['not measured', 'hold open']);
+    walk.tell({ kind: 'length measured', legId: lead.legs[0]!.id, length: 3.4 });
+    expect(open()).toEqual(['hold open']);
+  });
+
   test('says of every dimension what was planned and what was measured', () => {
-    const { cuts, lengths } = articleDimensions(plan, article({ braid: 0.2e-3 }).progress);
+    const { progress } = article({ braid: 0.2e-3 });
+    const cuts = articleCuts(plan, progress);
     expect(cuts.find(({ endId, cut }) => endId === 'A' && cut.layer === 'braid')!.deviation).toBeCloseTo(
       0.2e-3,
       9,
@@ -47,7 +64,9 @@ describe('the first of a batch', () => {
     expect(cuts.filter(({ endId }) => endId === 'B').every(({ measured }) => measured === undefined)).toBe(
       true,
     );
-    expect(lengths).toEqual([{ legId: plan.lead.legs[0]!.id, wanted: 3.4, measured: undefined }]);
+    expect(articleLengths(plan.lead, progress)).toEqual([
+      { legId: plan.lead.legs[0]!.id, wanted: 3.4, measured: undefined },
+    ]);
   });
 });
 

@@ -40,30 +40,29 @@ export type Correction = { readonly supported: boolean; readonly words: string }
   | { readonly kind: 'cut length'; readonly from: number; readonly to: number }
 );
 
-/** Every dimension of a first article beside what was planned. */
-export function articleDimensions(
-  plan: LeadPlan,
-  progress: UnitProgress,
-): { readonly cuts: readonly ArticleCut[]; readonly lengths: readonly ArticleLength[] } {
-  return {
-    cuts: plan.ends.flatMap(({ end, strip }) =>
-      strip.cuts.map((cut) => {
-        const measured = progress.strips.get(end.id)?.[cutKey(cut)];
-        return {
-          endId: end.id,
-          endName: end.name,
-          cut,
-          measured,
-          deviation: measured === undefined ? undefined : measured - cut.position.value,
-        };
-      }),
-    ),
-    lengths: plan.lead.legs.map(({ id, finishedLength }) => ({
-      legId: id,
-      wanted: finishedLength,
-      measured: progress.lengths.get(id),
-    })),
-  };
+/** Every cut of a first article beside what was planned. */
+export function articleCuts(plan: LeadPlan, progress: UnitProgress): ArticleCut[] {
+  return plan.ends.flatMap(({ end, strip }) =>
+    strip.cuts.map((cut) => {
+      const measured = progress.strips.get(end.id)?.[cutKey(cut)];
+      return {
+        endId: end.id,
+        endName: end.name,
+        cut,
+        measured,
+        deviation: measured === undefined ? undefined : measured - cut.position.value,
+      };
+    }),
+  );
+}
+
+/** Every finished length of a first article beside what was asked. */
+export function articleLengths({ legs }: Lead, progress: UnitProgress): ArticleLength[] {
+  return legs.map(({ id, finishedLength }) => ({
+    legId: id,
+    wanted: finishedLength,
+    measured: progress.lengths.get(id),
+  }));
 }
 
 /** A difference below this is the caliper and the hand, metres. */

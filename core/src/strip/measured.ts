@@ -6,6 +6,19 @@ export type Verdict = 'Good' | 'Out' | 'Not yet';
 /** Lengths actually cut, metres from the datum, by the key of the cut; any may be missing. */
 export type MeasuredStrip = Readonly<Partial<Record<string, number>>>;
 
+/** The lengths with one of them read, or its reading taken back. Metres. */
+export function withCut(
+  measured: MeasuredStrip,
+  key: string,
+  length: number | undefined,
+): Record<string, number> {
+  const others = Object.entries(measured).filter(([name, value]) => name !== key && value !== undefined);
+  return Object.fromEntries([...others, ...(length === undefined ? [] : [[key, length]])]) as Record<
+    string,
+    number
+  >;
+}
+
 export interface JudgedCut {
   readonly cut: StripCut;
   readonly measured: number | undefined;

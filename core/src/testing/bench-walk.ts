@@ -70,6 +70,9 @@ export class BenchWalk {
     if (step.recordsStrip) this.tell(this.stripAsPlanned(step));
     if (step.trialFit)
       this.tell({ kind: 'trial fit', stepId: step.id, endId: step.endId!, touches: null, gap: 0 });
+    if (this.unit.plan!.firstArticle && step.work === 'prove')
+      for (const { id, finishedLength } of this.unit.plan!.lead.legs)
+        this.tell({ kind: 'length measured', legId: id, length: finishedLength });
     if (step.hold) this.tell(goodAnswer(step));
     this.tell({ kind: 'step done', stepId: step.id, seconds: 30 });
     return step;

@@ -145,17 +145,17 @@ describe('what was cut', () => {
     ...exampleEnd('rg-223', 'tnc-plug-50-crimp-5', { house: demo.house[0]! }),
     card: demo.gaugeCards[0]!,
   });
-  const table = (measured: Parameters<typeof judgeStrip>[1], onMeasured = jest.fn()) => {
+  const table = (measured: Parameters<typeof judgeStrip>[1], onCut = jest.fn()) => {
     show(
       <MeasuredStripTable
         field="f"
         plan={plan}
         measured={measured}
         judged={judgeStrip(plan, measured)}
-        onMeasured={onMeasured}
+        onCut={onCut}
       />,
     );
-    return onMeasured;
+    return onCut;
   };
 
   test('long: what is long, why that matters, what to trim, and how to set the next', () => {
@@ -175,17 +175,17 @@ describe('what was cut', () => {
   });
 
   test('an emptied field takes its reading back', async () => {
-    const onMeasured = table({ braid: 9.1e-3, conductor: 17.1e-3 });
+    const onCut = table({ braid: 9.1e-3, conductor: 17.1e-3 });
     await userEvent.clear(screen.getByLabelText('braid as cut, from the jacket edge'));
     await userEvent.tab();
-    expect(onMeasured).toHaveBeenLastCalledWith({ conductor: 17.1e-3 });
+    expect(onCut).toHaveBeenLastCalledWith('braid', undefined);
   });
 
   test('a length that cannot be is refused', async () => {
-    const onMeasured = table({});
+    const onCut = table({});
     await userEvent.type(screen.getByLabelText('braid as cut, from the jacket edge'), '-');
     expect(await screen.findByText(/expected a length/)).toBeTruthy();
-    expect(onMeasured).not.toHaveBeenCalled();
+    expect(onCut).not.toHaveBeenCalled();
   });
 });
 

@@ -1,4 +1,5 @@
-import { formatMillimetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
+import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import type { JudgedStrip, MeasuredStrip, Recut } from '@gorvane/core/strip/measured.ts';
 import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
@@ -10,7 +11,8 @@ interface MeasuredStripTableProps {
   readonly plan: StripPlan;
   readonly measured: MeasuredStrip;
   readonly judged: JudgedStrip;
-  readonly onMeasured: (measured: MeasuredStrip) => void;
+  /** One cut was read, or its reading taken back. The others may have changed since this was drawn. */
+  readonly onCut: (key: string, length: number | undefined) => void;
   readonly onLastEnter?: () => void;
   /** The readings go into a record: they are taken when a field is left, not while it is typed. */
   readonly readWhenLeft?: boolean;
@@ -24,7 +26,7 @@ export function MeasuredStripTable({
   plan,
   measured,
   judged,
-  onMeasured,
+  onCut,
   onLastEnter,
   autoFocus = false,
   readWhenLeft = false,
@@ -56,7 +58,7 @@ export function MeasuredStripTable({
                     readWhenLeft={readWhenLeft}
                     field={`${field}/${key}`}
                     written={length === undefined ? '' : formatMillimetres(length, 2)}
-                    onRead={(text) => onMeasured(withLength(measured, key, text))}
+                    onRead={(text) => onCut(key, text.trim() === '' ? undefined : parseCut(text))}
                     onEnter={index === plan.cuts.length - 1 ? onLastEnter : undefined}
                   />
                 </td>
@@ -73,10 +75,15 @@ export function MeasuredStripTable({
   );
 }
 
-/** An emptied field is a reading taken back. */
-function withLength(measured: MeasuredStrip, key: string, text: string): MeasuredStrip {
-  if (text.trim() !== '') return { ...measured, [key]: parsePositiveLength(text, 0.4) };
-  return Object.fromEntries(Object.entries(measured).filter(([name]) => name !== key));
+/** Farthest that a cut lies from the datum, metres. */
+const farthest = 0.4;
+
+/** Behind the datum a cut is negative: a cored trunk, a dielectric flush with its tube. */
+function parseCut(text: string): number {
+  const length = parseLength(text);
+  if (!(Math.abs(length) <= farthest))
+    throw new QuantityError(text, `a length of at most ${farthest * 1e3} mm, minus where it lies behind`);
+  return length;
 }
 
 const mm = (metres: number) => `${formatMillimetres(Math.abs(metres), 1)} mm`;

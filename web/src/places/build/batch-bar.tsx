@@ -3,6 +3,7 @@ import type { BatchMode } from '@gorvane/core/build/batch.ts';
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { SegmentedControl } from '@mantine/core';
 import { Link } from 'react-router';
+import { stateWords } from '../../controls/unit-state.ts';
 import type { UnitView } from '../../data/live.ts';
 
 interface BatchBarProps {
@@ -51,13 +52,4 @@ function stateMark(progress: UnitProgress): string {
   if (progress.aside !== null) return '▲ aside';
   if (!progress.started) return '○';
   return `${progress.done.size}/${progress.steps.length}`;
-}
-
-/** The same in words. */
-export function stateWords(progress: UnitProgress): string {
-  if (progress.scrapped !== null) return `given up: ${progress.scrapped}`;
-  if (progress.finished) return 'finished';
-  if (progress.aside !== null) return `set aside: ${progress.aside}`;
-  if (!progress.started) return 'not started';
-  return progress.current?.title ?? 'hand over';
 }

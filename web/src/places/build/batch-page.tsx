@@ -10,11 +10,12 @@ import { Button, Group, Progress } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
+import { stateWords } from '../../controls/unit-state.ts';
 import { saveUnitFile } from '../../controls/unit-file.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useLeads, useOrders, useUnits } from '../../data/live.ts';
 import { recordHappenings, startUnit } from '../../data/units.ts';
-import { stateWords } from './batch-bar.tsx';
+import { spanText } from './span-text.ts';
 import { DriftAdvice } from './step-view.tsx';
 import { useRecorder } from './use-recorder.ts';
 import './build.css';
@@ -60,12 +61,6 @@ interface ViewsProps {
 }
 
 const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
-
-/** Minutes and hours as one says them. */
-function spanText(seconds: number): string {
-  const minutes = Math.max(1, Math.round(seconds / 60));
-  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
-}
 
 /** Where the batch stands and what is next; the first article comes before the rest is started. */
 function Next({ views }: ViewsProps) {

@@ -58,6 +58,26 @@ describe('a trial fit', () => {
   });
 });
 
+describe('a caliper that is quicker than the screen', () => {
+  test('loses no reading', async () => {
+    openAt(`/build/${third.id}`);
+    await title('Measure the strip, end B');
+    for (const [layer, text] of [
+      ['braid', '9.1'],
+      ['dielectric', '13.2'],
+      ['conductor', '17.1'],
+    ] as const) {
+      const field = screen.getByLabelText(`${layer} as cut, from the jacket edge`);
+      fireEvent.change(field, { target: { value: text } });
+      fireEvent.keyDown(field, { key: 'Enter' });
+      fireEvent.blur(field);
+    }
+    await title('Offer the connector up, end B');
+    const measured = (await happenings()).findLast(({ kind }) => kind === 'strip measured')!;
+    expect(measured).toMatchObject({ lengths: { braid: 9.1e-3, dielectric: 13.2e-3, conductor: 17.1e-3 } });
+  });
+});
+
 describe('times', () => {
   test('start with the same key, run on over a reload, and the step can be passed meanwhile', async () => {
     await standAt('seal');
@@ -290,7 +310,7 @@ describe('a first article', () => {
     await standAt('measure', 'A', seventh.id);
     openAt(`/build/${seventh.id}`);
     await title('Measure the strip, end A');
-    expect(bar()).toBe('First article: measure every cut');
+    expect(bar()).toBe('First article: measure it whole');
     press('PageDown');
     await title('Measure the strip, end A');
     const { strips, cards } = (await database.units.get(seventh.id))!.plan!;

@@ -32,6 +32,7 @@ import { useBuildKeys } from './use-build-keys.ts';
 import { useOtherTab } from './use-other-tab.ts';
 import type { RecordProblem } from './use-recorder.ts';
 import { useTimer } from './use-timer.ts';
+import type { Told } from './use-unit-work.ts';
 import { useUnitWork } from './use-unit-work.ts';
 import { useVoice } from './use-voice.ts';
 import { useWakeLock } from './use-wake-lock.ts';
@@ -65,7 +66,7 @@ export function Building({ view, frozen }: BuildingProps) {
   useWakeLock();
   useSpoken(step, depth, voice);
 
-  const record = (happenings: readonly UnitHappening[]) => work.record(step!, happenings, false);
+  const record = (told: Told) => work.record(step!, told, false);
   const recordAndGoOn = (happenings: readonly UnitHappening[]) => work.record(step!, happenings, true);
   const rework = (happenings: readonly UnitHappening[]) => {
     at.lookAt(undefined);
@@ -113,7 +114,15 @@ export function Building({ view, frozen }: BuildingProps) {
   if (!step || !primary) return <FinishedScreen view={view} frozen={frozen} onLookBack={at.lookBack} />;
   return (
     <div className="build">
-      <StepHead view={view} frozen={frozen} plan={plan} step={step} index={at.index} timer={timer} />
+      <StepHead
+        view={view}
+        frozen={frozen}
+        plan={plan}
+        step={step}
+        index={at.index}
+        timer={timer}
+        batch={batch}
+      />
       {batch.length > 1 && <BatchBar views={batch} unitId={unit.id} mode={mode} onMode={setMode} />}
       <main className="build-main">
         <Messages problem={work.problem} otherTab={otherTab} takenUp={takenUp} />

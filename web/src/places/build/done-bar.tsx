@@ -65,8 +65,8 @@ function wordsForBlock(block: Obstruction, step: Step): { title: string; below: 
       return { title: 'Parts are not ticked', below: 'tick each with your hand on it, then go on' };
     case 'not measured':
       return {
-        title: 'First article: measure every cut',
-        below: `not read yet: ${block.cuts.join(', ').toLowerCase()}`,
+        title: 'First article: measure it whole',
+        below: `not read yet: ${block.what.join(', ').toLowerCase()}`,
       };
     case 'trial open':
       return { title: 'Try it in the connector', below: 'say beside the step whether it seats' };

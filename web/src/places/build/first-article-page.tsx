@@ -1,20 +1,20 @@
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Correction } from '@gorvane/core/plan/first-article.ts';
-import { articleCorrections, articleDimensions } from '@gorvane/core/plan/first-article.ts';
+import { articleCorrections, articleCuts } from '@gorvane/core/plan/first-article.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
-import { formatMetres, formatMillimetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { Button, Checkbox } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
-import { QuantityField } from '../../controls/quantity-field.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { takeOverCorrections } from '../../data/first-article.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useUnit } from '../../data/live.ts';
 import { recordHappenings } from '../../data/units.ts';
 import { toleranceText } from '../../drawing/strip-drawing.tsx';
+import { ArticleLengths } from './article-lengths.tsx';
 import { useRecorder } from './use-recorder.ts';
 import './build.css';
 
@@ -43,7 +43,7 @@ interface ArticleProps {
 function FirstArticle({ view, frozen }: ArticleProps) {
   const { unit, progress } = view;
   const plan = useMemo(() => planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
-  const { cuts, lengths } = articleDimensions(plan, progress);
+  const cuts = articleCuts(plan, progress);
   const corrections = articleCorrections(plan, progress);
   const { attempt, problem } = useRecorder();
   return (
@@ -111,32 +111,12 @@ function FirstArticle({ view, frozen }: ArticleProps) {
         </section>
         <section aria-labelledby="article-length">
           <h2 id="article-length">Finished length</h2>
-          {lengths.map(({ legId, wanted, measured }) => (
-            <div key={legId} className="article-length">
-              <span>
-                {lengths.length > 1 ? `Leg ${legId}: ` : ''}asked {formatMetres(wanted)}
-              </span>
-              <QuantityField
-                aria-label={`Finished length of ${legId} as measured`}
-                field={`article/${unit.id}/${legId}`}
-                placeholder="mm or m"
-                readWhenLeft
-                written={measured === undefined ? '' : formatMillimetres(measured, 1)}
-                onRead={(text) => {
-                  const length = parsePositiveLength(text, 1000);
-                  void attempt(() =>
-                    recordHappenings(unit.id, () => [{ kind: 'length measured', legId, length }]),
-                  );
-                }}
-              />
-              {measured !== undefined && (
-                <span className="reading">
-                  {measured >= wanted ? '+' : '−'}
-                  {formatMillimetres(Math.abs(measured - wanted), 1)} mm
-                </span>
-              )}
-            </div>
-          ))}
+          <ArticleLengths
+            lead={frozen.lead}
+            unitId={unit.id}
+            progress={progress}
+            onRecord={(happenings) => void attempt(() => recordHappenings(unit.id, () => happenings))}
+          />
         </section>
         <Corrections view={view} corrections={corrections} attempt={attempt} />
       </div>

@@ -1,5 +1,5 @@
 import type { CableLeft } from '@gorvane/core/build/cable-left.ts';
-import { lengthMatters } from '@gorvane/core/build/cable-left.ts';
+import { shortageAfter } from '@gorvane/core/build/cable-left.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button, Group, TextInput } from '@mantine/core';
@@ -20,8 +20,8 @@ export function ReworkChoice({ uses, left, scrap, goLabel, onGo, onScrap }: Rewo
   const [name, setName] = useState('');
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<string | undefined>();
-  const shortage = uses - Math.max(0, left.left);
-  const isShort = uses > 0 && shortage > lengthMatters;
+  const shortage = shortageAfter(left, uses);
+  const isShort = shortage > 0;
   const goShorter = () => {
     if (name.trim() === '' || reason.trim().length < 3)
       return setProblem('Taking it shorter needs the name of who answers for it, and a reason.');
@@ -62,7 +62,7 @@ export function ReworkChoice({ uses, left, scrap, goLabel, onGo, onScrap }: Rewo
             <Button size="lg" variant="default" onClick={goShorter}>
               {goLabel}, {formatMillimetres(shortage)} mm shorter
             </Button>
-            <Button size="lg" color="red" variant="outline" onClick={onScrap}>
+            <Button size="lg" className="answer-out" onClick={onScrap}>
               Give this unit up
             </Button>
           </Group>

@@ -1,3 +1,4 @@
+import { timeLeft } from '@gorvane/core/build/step-time.ts';
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
@@ -5,9 +6,11 @@ import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { SegmentedControl } from '@mantine/core';
 import type { UnitView } from '../../data/live.ts';
 import { useOrders } from '../../data/live.ts';
+import { spanText } from './span-text.ts';
 import { clockWords } from './timer-panel.tsx';
 import type { Timer } from './use-timer.ts';
 import { useHouseDraft } from '../../draft/use-draft.ts';
+import { marksOf } from '../../controls/unit-state.ts';
 import { Run } from '../../drawing/run.tsx';
 
 interface StepHeadProps {
@@ -17,10 +20,12 @@ interface StepHeadProps {
   readonly step: Step;
   readonly index: number;
   readonly timer: Timer;
+  /** Units of the same lead, whose times tell how long the rest takes. */
+  readonly batch: readonly UnitView[];
 }
 
 /** Which unit, its run as it now is, which step, and in which depth steps are told. */
-export function StepHead({ view, frozen, plan, step, index, timer }: StepHeadProps) {
+export function StepHead({ view, frozen, plan, step, index, timer, batch }: StepHeadProps) {
   const { unit, progress } = view;
   const house = useHouseDraft();
   const quantity = useOrders()
@@ -49,6 +54,7 @@ export function StepHead({ view, frozen, plan, step, index, timer }: StepHeadPro
           {step.stage}
           {end && `, end ${end.name}`}
         </div>
+        <div className="soft">{leftWords(progress, batch)}</div>
         {timer.running && !timer.isOfThisStep && (
           <div className="running-time">
             {timer.running.timer.label} <span className="reading">{clockWords(timer.running.left)}</span>
@@ -72,13 +78,16 @@ export function StepHead({ view, frozen, plan, step, index, timer }: StepHeadPro
   );
 }
 
-/** What stays on a unit for good: waived hold points, and length given away. */
+/** How long the rest takes; assumed until most of it was timed once. */
+function leftWords(progress: UnitProgress, batch: readonly UnitView[]): string {
+  const left = timeLeft(
+    progress,
+    batch.map(({ progress: other }) => other),
+  );
+  return `${left.timedShare > 0.5 ? '' : '◌ '}about ${spanText(left.seconds)} left`;
+}
+
 function Marks({ progress }: { readonly progress: UnitProgress }) {
-  const waived = [...progress.holds.values()].filter(({ how }) => how === 'waived').length;
-  const marks = [
-    ...(waived > 0 ? [`${waived} waived`] : []),
-    ...(progress.takenShorter.length > 0 ? ['taken shorter'] : []),
-  ];
-  if (marks.length === 0) return null;
-  return <div className="not-yet">▲ {marks.join(', ')}</div>;
+  const marks = marksOf(progress);
+  return marks.length > 0 && <div className="not-yet">▲ {marks.join(', ')}</div>;
 }

@@ -3,6 +3,7 @@ import type { Step } from '@gorvane/core/build/step.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { UnitView } from '../../data/live.ts';
+import { ArticleLengths } from './article-lengths.tsx';
 import { HoldPanel } from './hold-panel.tsx';
 import { PartsPanel } from './parts-panel.tsx';
 import { TrialPanel } from './trial-panel.tsx';
@@ -44,6 +45,17 @@ export function StepSide({ view, step, plan, left, nextId, onRecord, onAnswer, .
           unitId={unit.id}
           onRecord={onRecord}
         />
+      )}
+      {unit.plan?.firstArticle && step.work === 'prove' && (
+        <section className="hold-panel" aria-labelledby="article">
+          <h2 id="article">First article: finished length</h2>
+          <ArticleLengths
+            lead={unit.plan.lead}
+            unitId={unit.id}
+            progress={progress}
+            onRecord={(happenings) => void onRecord(happenings)}
+          />
+        </section>
       )}
       {step.hold && (
         <HoldPanel

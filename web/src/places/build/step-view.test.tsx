@@ -10,6 +10,7 @@ import { MemoryRouter } from 'react-router';
 import { Around, demo, fill, unitOf } from '../../../test/open-at.tsx';
 import { HoldPanel } from './hold-panel.tsx';
 import { StepView } from './step-view.tsx';
+import type { Told } from './use-unit-work.ts';
 
 const [house] = demo.house;
 const idle = {
@@ -31,7 +32,10 @@ function show(leadName: string, stepName: string, endId: string | null = 'A') {
   const unit = { ...unitOf('OS-0004'), plan: freezePlan(plan, house!) };
   const progress = unitProgress(unit, []);
   const step = plan.steps.find((candidate) => candidate.name === stepName && candidate.endId === endId)!;
-  const onRecord = jest.fn(async (_happenings: readonly UnitHappening[]) => {});
+  const told: (readonly UnitHappening[])[] = [];
+  const onRecord = jest.fn(async (happenings: Told) => {
+    told.push(typeof happenings === 'function' ? happenings(progress) : happenings);
+  });
   const onGoOn = jest.fn();
   const container = render(
     <Around>
@@ -61,7 +65,7 @@ function show(leadName: string, stepName: string, endId: string | null = 'A') {
       </MemoryRouter>
     </Around>,
   ).container;
-  return { container, onRecord, step };
+  return { container, onRecord, told, step };
 }
 
 beforeEach(() => fill());
@@ -109,20 +113,20 @@ describe('the measured choke', () => {
   const atChoke = () => show('Marine radio feed line', 'choke-measure', null);
 
   test('asks for decibels, and a reading above the least is Good', async () => {
-    const { onRecord, step } = atChoke();
+    const { told, step } = atChoke();
     expect(screen.getByText(new RegExp(`at least ${step.hold!.reading!.min!.toFixed(2)} dB`))).toBeTruthy();
     await userEvent.type(screen.getByLabelText(/^Rejection in 100 ohm/), '40 dB{Enter}');
-    expect(onRecord.mock.calls[0]![0][0]).toMatchObject({ kind: 'hold answered', good: true, reading: 40 });
+    expect(told[0]![0]).toMatchObject({ kind: 'hold answered', good: true, reading: 40 });
   });
 
   test('one below it is Out, and what is no number is refused', async () => {
-    const { onRecord } = atChoke();
+    const { onRecord, told } = atChoke();
     const field = screen.getByLabelText(/^Rejection in 100 ohm/);
     await userEvent.type(field, 'plenty{Enter}');
     expect(await screen.findByText(/Found "plenty"; expected decibels/)).toBeTruthy();
     expect(onRecord).not.toHaveBeenCalled();
     await userEvent.clear(field);
     await userEvent.type(field, '3{Enter}');
-    expect(onRecord.mock.calls[0]![0][0]).toMatchObject({ good: false, reading: 3 });
+    expect(told[0]![0]).toMatchObject({ good: false, reading: 3 });
   });
 });

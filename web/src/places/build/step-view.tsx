@@ -1,16 +1,15 @@
+import { cableLeft, cableLeftAt } from '@gorvane/core/build/cable-left.ts';
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { layersOfStep } from '@gorvane/core/build/strip-steps.ts';
 import { looksOf } from '@gorvane/core/build/trouble.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { adaptStrip } from '@gorvane/core/strip/adapt.ts';
 import type { Drift } from '@gorvane/core/strip/drift.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
-import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
-import { judgeStrip } from '@gorvane/core/strip/measured.ts';
+import { judgeStrip, withCut } from '@gorvane/core/strip/measured.ts';
 import { useEffect, useRef } from 'react';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
@@ -25,13 +24,14 @@ import { EndStrip } from '../../drawing/end-strip.tsx';
 import { toleranceText } from '../../drawing/strip-drawing.tsx';
 import { TimerPanel } from './timer-panel.tsx';
 import type { Timer } from './use-timer.ts';
+import type { Told } from './use-unit-work.ts';
 
 interface StepViewProps {
   readonly step: Step;
   readonly plan: LeadPlan;
   readonly progress: UnitProgress;
   readonly unitId: string;
-  readonly onRecord: (happenings: readonly UnitHappening[]) => Promise<void>;
+  readonly onRecord: (happenings: Told) => Promise<void>;
   readonly onGoOn: () => void;
   readonly timer: Timer;
   /** How the tool has been cutting over this batch, for the end of this step. */
@@ -64,6 +64,7 @@ export function StepView(props: StepViewProps) {
       </div>
       {step.recordsStrip && <RecordedStrip key={step.id} {...props} />}
       <Adapted step={step} plan={plan} progress={progress} />
+      <CableWords step={step} plan={plan} progress={progress} />
       <DriftAdvice drift={props.drift} />
       {hasFace(step, plan) && <Looks step={step} plan={plan} />}
       <StepDrawing step={step} plan={plan} progress={progress} />
@@ -143,6 +144,23 @@ function Adapted({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' |
       {formatMillimetres(cut.position.value)}. {because}
     </p>
   ));
+}
+
+/** How much cable rework has left, where an end is begun: another try, or none. */
+function CableWords({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
+  if (step.name !== 'jacket' || progress.used === 0) return null;
+  const left = cableLeft(plan.lead, plan.cuts, progress);
+  const { allowed, used, left: rest } = cableLeftAt(plan.lead, left, step.endId);
+  if (used === 0) return null;
+  return (
+    <p className="advice" role="status">
+      Rework has used {formatMillimetres(used)} mm of this cable; {formatMillimetres(allowed)} mm were
+      allowed.{' '}
+      {rest >= 0
+        ? `${formatMillimetres(rest)} mm are left for another try.`
+        : `The lead comes out ${formatMillimetres(-rest)} mm short of what was asked.`}
+    </p>
+  );
 }
 
 /** What the tool has been doing over the batch, and how to set it. */
@@ -259,13 +277,14 @@ function JointFace({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
 function RecordedStrip({ step, plan, progress, unitId, onRecord, onGoOn }: StepViewProps) {
   const end = plan.ends.find(({ end: { id } }) => id === step.endId)!;
   const measured = progress.strips.get(end.end.id) ?? {};
-  const write = (lengths: MeasuredStrip) =>
-    void onRecord([
+  // A caliper is quicker than the screen: each cut is added to what the record holds by then.
+  const read = (key: string, length: number | undefined) =>
+    void onRecord(({ strips }) => [
       {
         kind: 'strip measured',
         stepId: step.id,
         endId: end.end.id,
-        lengths: { ...lengths } as Record<string, number>,
+        lengths: withCut(strips.get(end.end.id) ?? {}, key, length),
       },
     ]);
   return (
@@ -277,7 +296,7 @@ function RecordedStrip({ step, plan, progress, unitId, onRecord, onGoOn }: StepV
         plan={end.strip}
         measured={measured}
         judged={judgeStrip(end.strip, measured)}
-        onMeasured={write}
+        onCut={read}
         onLastEnter={onGoOn}
       />
     </div>

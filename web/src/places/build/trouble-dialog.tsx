@@ -173,7 +173,7 @@ function WayOn({
         <strong className={outcomeClass[outcome.how]}>{outcomeWords[outcome.how]}</strong> {outcome.advice}
       </p>
       {outcome.how === 'lead given up' && (
-        <Button size="lg" color="red" variant="outline" onClick={scrapIt}>
+        <Button size="lg" className="answer-out" onClick={scrapIt}>
           Give this unit up, a new one takes its place
         </Button>
       )}

@@ -21,6 +21,9 @@ interface UnitWorkInput {
   readonly onWritten: () => void;
 }
 
+/** What happened: as it is, or as it follows from where the record stands when it is written. */
+export type Told = readonly UnitHappening[] | ((now: UnitProgress) => readonly UnitHappening[]);
+
 /** Whether nothing stands before the next step any more, once these answers are in the record. */
 function isFree(
   now: UnitProgress,
@@ -54,19 +57,18 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
   };
 
   /** Records answers and, when nothing stands in the way any more, the step with them. */
-  const record = async (
-    at: Step,
-    happenings: readonly UnitHappening[],
-    andGoOn: boolean,
-  ): Promise<boolean> => {
+  const record = async (at: Step, told: Told, andGoOn: boolean): Promise<boolean> => {
     const seconds = secondsAtStep();
     const isLast = progress.steps.at(-1)?.id === at.id;
     const isCurrentHere = progress.current?.id === at.id;
     let passed = false;
+    let count = 0;
     const written = await attempt(() =>
       recordHappenings(unit.id, (now) => {
         // Another tab has passed this step meanwhile: what is pressed here is about what is gone.
         if (isCurrentHere && now.done.has(at.id)) return [];
+        const happenings = typeof told === 'function' ? told(now) : told;
+        count = happenings.length;
         passed = andGoOn && now.current?.id === at.id && isFree(now, at, frozen, happenings);
         if (!passed) return happenings;
         return [
@@ -77,7 +79,7 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
       }),
     );
     if (!written) return false;
-    if (passed || happenings.length > 0) onWritten();
+    if (passed || count > 0) onWritten();
     if (passed) {
       onPassed();
       await takeUpNext();

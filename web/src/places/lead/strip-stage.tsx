@@ -5,7 +5,7 @@ import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
-import { judgeStrip } from '@gorvane/core/strip/measured.ts';
+import { judgeStrip, withCut } from '@gorvane/core/strip/measured.ts';
 import { Button, SegmentedControl, TextInput, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import { Figure } from '../../controls/figure.tsx';
@@ -72,7 +72,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
           plan={end.strip}
           measured={measured}
           judged={judged}
-          onMeasured={setMeasured}
+          onCut={(key, length) => setMeasured(withCut(measured, key, length))}
         />
         {Object.keys(measured).length > 0 && (
           <Button variant="default" onClick={() => setMeasured({})}>

@@ -2,6 +2,7 @@ import { TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
+import { marksOf, stateWords } from '../../controls/unit-state.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useLeads, useUnits } from '../../data/live.ts';
@@ -64,9 +65,14 @@ export function Log() {
                 <td>
                   {new Date(view.events.at(-1)!.at).toLocaleString()}, {view.events.at(-1)!.by}
                 </td>
-                <td>{view.progress.finished ? 'finished' : view.progress.current?.title}</td>
+                <td>{stateWords(view.progress)}</td>
                 <td>
                   <VerdictMark verdict={view.progress.proofs.at(-1)?.verdict ?? 'Not yet'} />
+                  {marksOf(view.progress).map((mark) => (
+                    <div key={mark} className="not-yet">
+                      ▲ {mark}
+                    </div>
+                  ))}
                 </td>
               </tr>
             ))}

@@ -1,0 +1,57 @@
+import { describe, expect, test } from '@jest/globals';
+import { inflateSync } from 'node:zlib';
+import type { StripTemplate } from '@gorvane/core/strip/template.ts';
+import { PDFDocument, PDFRawStream } from 'pdf-lib';
+import { templatePdf } from './template-pdf.ts';
+
+const template = (cuts: number): StripTemplate => ({
+  title: 'End A, foam 10 mm',
+  diameter: 10.3e-3,
+  length: 60e-3,
+  lines: Array.from({ length: cuts }, (_, index) => ({
+    label: `cut ${index}`,
+    fromCutEnd: index * 10e-3,
+    plus: 0.4e-3,
+    minus: 0.4e-3,
+  })),
+});
+
+/** The drawing operators of a page, as text. */
+function drawingOf(document: PDFDocument, page = 0): string {
+  const contents = document.getPage(page).node.normalizedEntries().Contents!;
+  return contents
+    .asArray()
+    .map((reference) => document.context.lookup(reference))
+    .map((stream) => (stream instanceof PDFRawStream ? inflateSync(stream.contents).toString('latin1') : ''))
+    .join('\n');
+}
+
+/** Vertical lines of a page: where they stand, points from the left edge. */
+const verticals = (drawing: string) =>
+  [...drawing.matchAll(/([\d.]+) ([\d.]+) m\s+([\d.]+) ([\d.]+) l/g)]
+    .filter(([, x1, , x2]) => x1 === x2)
+    .map(([, x]) => Number(x));
+
+describe('a strip template as PDF', () => {
+  test('is landscape A4, and a cut 20 mm from the cut end stands 20 mm from it', async () => {
+    const document = await PDFDocument.load(await templatePdf('Strip template', [template(3)]));
+    const { width, height } = document.getPage(0).getSize();
+    expect([(width / 72) * 25.4, (height / 72) * 25.4].map(Math.round)).toEqual([297, 210]);
+    const lines = verticals(drawingOf(document));
+    const mm = (millimetres: number) => ((15 + millimetres) / 25.4) * 72;
+    for (const place of [0, 10, 20]) expect(lines.some((x) => Math.abs(x - mm(place)) < 0.01)).toBe(true);
+  });
+
+  test('has a check scale of 100 mm and of 4 in on every page', async () => {
+    const document = await PDFDocument.load(await templatePdf('Strip template', [template(2)]));
+    const lines = verticals(drawingOf(document));
+    const right = (millimetres: number) => ((15 + millimetres) / 25.4) * 72;
+    for (const end of [100, 101.6]) expect(lines.some((x) => Math.abs(x - right(end)) < 0.01)).toBe(true);
+  });
+
+  test('goes on to further pages, and writes what its fonts do not have as a question mark', async () => {
+    const many = Array.from({ length: 8 }, () => ({ ...template(6), title: 'End Ω' }));
+    const document = await PDFDocument.load(await templatePdf('Strip template', many));
+    expect(document.getPageCount()).toBeGreaterThan(2);
+  });
+});
