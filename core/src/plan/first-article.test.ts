@@ -96,6 +96,22 @@ describe('what it teaches', () => {
     expect(corrections(article({ braid: 0.1e-3 }))).toEqual([]);
   });
 
+  test('a feature that moves what seated as planned is offered with that, and not taken by itself', () => {
+    const { lead: whip, card: bag } = exampleLead({
+      cableId: 'rg-213',
+      connectorId: 'uhf-plug-soldered-10-silver',
+    });
+    const walk = new BenchWalk(whip, [bag], house, true);
+    walk.until(({ recordsStrip }) => recordsStrip);
+    const measure = walk.progress.current!;
+    walk.doStep();
+    walk.tell(walk.stripAsPlanned(measure, { dielectric: -1.5e-3 }));
+    walk.doStep();
+    const [found] = articleCorrections(planLead(whip, [bag], house), walk.progress);
+    expect(found).toMatchObject({ kind: 'gauge card', feature: 'stopDepth', supported: false });
+    expect(found!.words).toMatch(/it moves braid, too: measure the connector before/);
+  });
+
   test('nothing is said of an end that has not seated', () => {
     const walk = new BenchWalk(lead, [card], house, true);
     walk.until(({ trialFit }) => trialFit);

@@ -108,8 +108,12 @@ function cardCorrections(end: EndPlan, progress: UnitProgress): Correction[] {
       return [cutKey(cut), value === undefined ? 0 : value - cut.position.value];
     }),
   );
-  const features = method.firstFeatures.filter((name) => card.features[name] !== undefined);
-  const follows = new Map(features.map((name) => [name, followers(end, name)]));
+  const asked = method.firstFeatures.filter((name) => card.features[name] !== undefined);
+  const follows = new Map(asked.map((name) => [name, followers(end, name)]));
+  const reach = (name: FeatureName) =>
+    [...follows.get(name)!.values()].filter((share) => Math.abs(share) >= 0.01).length;
+  // The one that moves least besides says most about the cut.
+  const features = [...asked].sort((a, b) => reach(a) - reach(b));
   const touched = new Set(trialsOf(progress, end.end.id).map(({ touches }) => touches));
   const found: Correction[] = [];
   const settled: string[] = [];
@@ -117,19 +121,23 @@ function cardCorrections(end: EndPlan, progress: UnitProgress): Correction[] {
     const key = cutKey(cut);
     const off = residual.get(key)!;
     if (Math.abs(off) >= worthCorrecting) {
-      const feature = features.find((name) => {
-        const moved = follows.get(name)!;
-        return (
-          Math.abs(Math.abs(moved.get(key) ?? 0) - 1) < 0.01 &&
-          settled.every((other) => Math.abs(moved.get(other) ?? 0) < 0.01) &&
-          !found.some((other) => other.kind === 'gauge card' && other.feature === name)
-        );
-      });
+      const placing = features.filter(
+        (name) =>
+          Math.abs(Math.abs(follows.get(name)!.get(key) ?? 0) - 1) < 0.01 &&
+          !found.some((other) => other.kind === 'gauge card' && other.feature === name),
+      );
+      // A feature that leaves alone what seated as planned comes first; another is offered with what it moves besides.
+      const movesToo = (name: FeatureName) =>
+        settled.filter((other) => Math.abs(follows.get(name)!.get(other) ?? 0) >= 0.01);
+      const alone = placing.find((name) => movesToo(name).length === 0);
+      const feature = alone ?? (found.length === 0 ? placing[0] : undefined);
       if (feature) {
         const by = off * follows.get(feature)!.get(key)!;
         for (const [other, share] of follows.get(feature)!)
           residual.set(other, residual.get(other)! - share * by);
-        found.push(cardCorrection(end, feature, by, touched.has(key) || isOutside(cut, off)));
+        const besides = movesToo(feature);
+        const supported = besides.length === 0 && (touched.has(key) || isOutside(cut, off));
+        found.push(cardCorrection(end, feature, by, supported, besides));
       }
     }
     settled.push(key);
@@ -162,6 +170,7 @@ function cardCorrection(
   feature: FeatureName,
   by: number,
   supported: boolean,
+  besides: readonly string[],
 ): Correction {
   const from = featureValue(card, feature);
   return {
@@ -172,7 +181,7 @@ function cardCorrection(
     feature,
     from,
     to: from + by,
-    words: `Gauge card "${card.name}": ${featureDefinition(feature).label} ${mm(from)} to ${mm(from + by)} mm`,
+    words: `Gauge card "${card.name}": ${featureDefinition(feature).label} ${mm(from)} to ${mm(from + by)} mm${besides.length > 0 ? `; it moves ${besides.join(' and ')}, too: measure the connector before` : ''}`,
   };
 }
 

@@ -48,7 +48,7 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
   return (
     <div ref={ref}>
       <svg
-        className="drawing"
+        className="drawing run-drawing"
         viewBox={`0 0 ${width} ${height}`}
         height={height}
         role="group"

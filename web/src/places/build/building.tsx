@@ -136,22 +136,24 @@ export function Building({ view, frozen }: BuildingProps) {
           onRecord={async (happenings) => void (await record(happenings))}
           onGoOn={press}
         />
-        {step.caution && (
-          <div className="build-caution">
-            <Caution>{step.caution}</Caution>
-          </div>
-        )}
-        <StepSide
-          view={view}
-          step={step}
-          plan={plan}
-          left={left}
-          nextId={'part' in primary ? primary.part.partId : undefined}
-          onRecord={async (happenings) => void (await record(happenings))}
-          onAnswer={async (happenings) => void (await recordAndGoOn(happenings))}
-          onRework={rework}
-          onScrap={(reason) => work.giveUp([], reason)}
-        />
+        <div className="build-column">
+          {step.caution && (
+            <div className="build-caution">
+              <Caution>{step.caution}</Caution>
+            </div>
+          )}
+          <StepSide
+            view={view}
+            step={step}
+            plan={plan}
+            left={left}
+            nextId={'part' in primary ? primary.part.partId : undefined}
+            onRecord={async (happenings) => void (await record(happenings))}
+            onAnswer={async (happenings) => void (await recordAndGoOn(happenings))}
+            onRework={rework}
+            onScrap={(reason) => work.giveUp([], reason)}
+          />
+        </div>
       </main>
       <BuildTools
         view={view}

@@ -95,11 +95,7 @@ function FirstArticle({ view, frozen }: ArticleProps) {
                     <td className="reading">
                       {measured === undefined ? '' : formatMillimetres(measured, 2)}
                     </td>
-                    <td className="reading">
-                      {deviation === undefined
-                        ? ''
-                        : `${deviation >= 0 ? '+' : '−'}${formatMillimetres(Math.abs(deviation), 2)}`}
-                    </td>
+                    <td className="reading">{deviation === undefined ? '' : signedMillimetres(deviation)}</td>
                     <td>
                       <VerdictMark verdict={judged.verdict} />
                     </td>
@@ -122,6 +118,12 @@ function FirstArticle({ view, frozen }: ArticleProps) {
       </div>
     </>
   );
+}
+
+/** With its sign; what the caliper cannot read has none. */
+function signedMillimetres(metres: number): string {
+  const sign = Math.abs(metres) < 0.005e-3 ? '' : metres > 0 ? '+' : '−';
+  return `${sign}${formatMillimetres(Math.abs(metres), 2)}`;
 }
 
 function Corrections({
@@ -163,7 +165,7 @@ function Corrections({
             description={
               supported
                 ? 'the connector asked for it: a trial touched there, or the cut lies outside its tolerance'
-                : 'within tolerance: it may be the scatter of the hand'
+                : 'it may be the scatter of the hand, or another dimension of the connector'
             }
             checked={supported !== turned.has(words)}
             onChange={() => turn(words)}

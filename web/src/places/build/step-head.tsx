@@ -41,6 +41,7 @@ export function StepHead({ view, frozen, plan, step, index, timer, batch }: Step
           {quantity && `, ${unit.sequence} of ${quantity}`}
           {frozen.firstArticle && ', first article'}
         </div>
+        <div className="soft">{leftWords(progress, batch)}</div>
         <Marks progress={progress} />
       </div>
       <div className="build-run">
@@ -54,7 +55,6 @@ export function StepHead({ view, frozen, plan, step, index, timer, batch }: Step
           {step.stage}
           {end && `, end ${end.name}`}
         </div>
-        <div className="soft">{leftWords(progress, batch)}</div>
         {timer.running && !timer.isOfThisStep && (
           <div className="running-time">
             {timer.running.timer.label} <span className="reading">{clockWords(timer.running.left)}</span>

@@ -27,8 +27,10 @@ interface StepSideProps {
 export function StepSide({ view, step, plan, left, nextId, onRecord, onAnswer, ...rest }: StepSideProps) {
   const { unit, progress } = view;
   const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  // What asks for something comes before the drawing where the screen is narrow.
+  const asks = step.threads.length + step.requires.length > 0 || step.hold !== null || step.trialFit;
   return (
-    <aside className="build-side" aria-label="Parts and hold points">
+    <aside className={asks ? 'build-side asks' : 'build-side'} aria-label="Parts and hold points">
       <PartsPanel
         step={step}
         steps={progress.steps}

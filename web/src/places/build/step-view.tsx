@@ -55,21 +55,23 @@ export function StepView(props: StepViewProps) {
         <p className="step-text">{depth === 'first time' ? step.text.firstTime : step.text.experienced}</p>
         {depth === 'first time' && <p className="soft step-why">{step.why}</p>}
       </div>
-      <div className="step-body">
-        <JointFace step={step} plan={plan} />
-        <div className="step-figures">
-          {!step.recordsStrip && <Tiles step={step} />}
-          <TimerPanel step={step} timer={props.timer} />
+      <div className="step-rest">
+        <div className="step-body">
+          <JointFace step={step} plan={plan} />
+          <div className="step-figures">
+            {!step.recordsStrip && <Tiles step={step} />}
+            <TimerPanel step={step} timer={props.timer} />
+          </div>
         </div>
+        {step.recordsStrip && <RecordedStrip key={step.id} {...props} />}
+        <Adapted step={step} plan={plan} progress={progress} />
+        <CableWords step={step} plan={plan} progress={progress} />
+        <DriftAdvice drift={props.drift} />
+        {hasFace(step, plan) && <Looks step={step} plan={plan} />}
+        <StepDrawing step={step} plan={plan} progress={progress} />
+        {!hasFace(step, plan) && <Looks step={step} plan={plan} />}
+        {depth === 'first time' && <Hands step={step} />}
       </div>
-      {step.recordsStrip && <RecordedStrip key={step.id} {...props} />}
-      <Adapted step={step} plan={plan} progress={progress} />
-      <CableWords step={step} plan={plan} progress={progress} />
-      <DriftAdvice drift={props.drift} />
-      {hasFace(step, plan) && <Looks step={step} plan={plan} />}
-      <StepDrawing step={step} plan={plan} progress={progress} />
-      {!hasFace(step, plan) && <Looks step={step} plan={plan} />}
-      {depth === 'first time' && <Hands step={step} />}
     </section>
   );
 }
