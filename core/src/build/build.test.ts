@@ -6,7 +6,7 @@ import { nextEvent } from '../record/chain.ts';
 import { firstStepOfEnd, remakeCost } from '../prove/repair.ts';
 import { exampleLead, house, now } from '../testing/example.ts';
 import { answerHold, reworkFrom, reworkTo, waiveHold } from './advance.ts';
-import { obstructions, stageStates, unitProgress } from './progress.ts';
+import { isAtWork, obstructions, stageStates, unitProgress } from './progress.ts';
 import { contactPull, ferrulePull } from './pull.ts';
 import type { Step } from './step.ts';
 import type { Unit, UnitEvent, UnitHappening } from './unit.ts';
@@ -279,4 +279,97 @@ test('a unit with a choke is built to its end, and its beads are asked for befor
   expect(done.finished).toBe(true);
   expect(done.current).toBeUndefined();
   expect(done.on.has('choke')).toBe(true);
+});
+
+describe('what was written before steps said their work', () => {
+  /** A unit as an earlier program stored it. */
+  const old = () => {
+    const stored = JSON.parse(JSON.stringify(unit)) as {
+      plan: Record<string, unknown> & { steps: object[] };
+    };
+    const { firstArticle: _, ...rest } = stored.plan;
+    const steps = stored.plan.steps.map((step) =>
+      Object.fromEntries(
+        Object.entries(step).filter(
+          ([key]) => !['work', 'held', 'cues', 'tipCare', 'trialFit'].includes(key),
+        ),
+      ),
+    );
+    return unitSchema.parse({ ...stored, plan: { ...rest, steps } });
+  };
+
+  test('is read with what a step then said: no trial, no first article, nothing held', () => {
+    const { plan: read } = old();
+    expect(read!.firstArticle).toBe(false);
+    expect(read!.steps).toHaveLength(plan.steps.length);
+    for (const step of read!.steps)
+      expect(step).toMatchObject({ work: 'look', held: '', cues: [], tipCare: null, trialFit: false });
+  });
+
+  test('is gone on with: its record is played, and its gates still ask for every part', () => {
+    const before = old();
+    const insert = before.plan!.steps.find(({ name, endId }) => name === 'insert' && endId === 'A')!;
+    const progress = unitProgress(before, record(goodUpTo(stepNamed('insert'))));
+    expect(progress.current!.id).toBe(insert.id);
+    expect(progress.trials.size).toBe(0);
+    expect(obstructions(progress, insert, before.plan)).toEqual([
+      { code: 'parts not confirmed', partIds: insert.requires.map(({ partId }) => partId) },
+    ]);
+  });
+
+  test('times that nobody took are absent, not nothing', () => {
+    const progress = unitProgress(old(), record(goodUpTo(stepNamed('insert'))));
+    expect(progress.done.size).toBeGreaterThan(5);
+    expect(progress.seconds.size).toBe(0);
+  });
+});
+
+describe('what a unit carries with it', () => {
+  test('is set aside and taken up again, and given up for good', () => {
+    expect(progressOf({ kind: 'set aside', reason: 'bag empty' }).aside).toBe('bag empty');
+    expect(progressOf({ kind: 'set aside', reason: 'bag empty' }, { kind: 'taken up' }).aside).toBeNull();
+    const gone = progressOf({ kind: 'scrapped', reason: 'too short' }, { kind: 'taken up' });
+    expect(gone.scrapped).toBe('too short');
+    expect(isAtWork(gone)).toBe(false);
+  });
+
+  test('pictures, notes and length given away stay with it through every rework', () => {
+    const jacket = stepNamed('jacket');
+    const progress = progressOf(
+      { kind: 'photograph', stepId: jacket.id, hash: 'h', caption: 'braid', width: 640, height: 480 },
+      { kind: 'note', stepId: jacket.id, text: 'second reel' },
+      { kind: 'taken shorter', shortage: 0.02, name: 'Mara', reason: 'rack is near' },
+      { kind: 'length measured', legId: 'cable', length: 3.39 },
+      {
+        kind: 'rework',
+        fromStepId: jacket.id,
+        toStepId: jacket.id,
+        scrap: [],
+        partsOff: [],
+        uses: 0.02,
+        reason: 'nick',
+      },
+    );
+    expect(progress.photographs[0]).toMatchObject({ caption: 'braid', by: 'Bench one', at: now });
+    expect(progress.notes).toHaveLength(1);
+    expect(progress.takenShorter[0]!.shortage).toBe(0.02);
+    // A lead that is gone back on is another length than it was.
+    expect(progress.lengths.size).toBe(0);
+  });
+
+  test('a strip keeps how it was first cut beside how it now is', () => {
+    const measured = (lengths: Record<string, number>): UnitHappening => ({
+      kind: 'strip measured',
+      stepId: stepNamed('measure').id,
+      endId: 'A',
+      lengths,
+    });
+    const { strips, firstStrips } = progressOf(
+      measured({ braid: 9.6e-3 }),
+      measured({ braid: 9.6e-3, dielectric: 13.4e-3 }),
+      measured({ braid: 9.2e-3, dielectric: 13.4e-3 }),
+    );
+    expect(strips.get('A')).toEqual({ braid: 9.2e-3, dielectric: 13.4e-3 });
+    expect(firstStrips.get('A')).toEqual({ braid: 9.6e-3, dielectric: 13.4e-3 });
+  });
 });

@@ -159,6 +159,22 @@ describe('what can be saved, and at what price', () => {
     expect(opened).toMatchObject({ how: 'gone back', scrap: [], target: { name: 'insert' } });
   });
 
+  test('a ring inside a feeder connector has no split kind: the connector is opened for it', () => {
+    const feeder = leads.find(({ method }) => method === 'feeder clamp')!;
+    const walk = new BenchWalk(feeder.lead, feeder.cards);
+    const ring = walk.progress.steps
+      .flatMap(({ threads }) => threads)
+      .find(({ label }) => /ring, end A/.test(label))!;
+    const { how, scrap, advice } = seenAt(
+      at('clamp'),
+      { seen: 'part forgotten', partId: ring.partId },
+      house,
+      { lead: feeder.lead, cards: feeder.cards },
+    );
+    expect([how, scrap]).toEqual(['gone back', []]);
+    expect(advice).toMatch(/The connector opens/);
+  });
+
   test('the wrong way round is taken off, so that it is asked for again', () => {
     const { walk } = seenAt(at('contact'), { seen: 'wrong side', partId: 'A/ferrule' });
     expect(walk.progress.on.has('A/ferrule')).toBe(false);
@@ -171,6 +187,12 @@ describe('what can be saved, and at what price', () => {
   test('crimped twice is scrap, unless the house allows it where no exact die is', () => {
     expect(seenAt(at('cable-tug'), { seen: 'crimped twice' }).how).toBe('end made again');
     expect(seenAt(at('cable-tug'), { seen: 'crimped twice' }, secondCrimp()).how).toBe('mended here');
+    // A lead may be stricter than its house.
+    const { lead, cards } = patch();
+    const strict = { lead: { ...lead, practice: { secondCrimp: 'never' as const } }, cards };
+    expect(seenAt(at('cable-tug'), { seen: 'crimped twice' }, secondCrimp(), strict).how).toBe(
+      'end made again',
+    );
     // With the exact die in the shop the house's leave does not count.
     const exact = { ...secondCrimp(), dies: house.dies };
     expect(seenAt(at('cable-tug'), { seen: 'crimped twice' }, exact).how).toBe('end made again');

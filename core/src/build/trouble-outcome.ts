@@ -1,5 +1,6 @@
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { dieTolerance, nearestDie } from '../fit/die.ts';
+import { houseFor } from '../house/own-practice.ts';
 import { endById } from '../lead/lead.ts';
 import { methodOf } from '../method/methods.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
@@ -118,6 +119,9 @@ const closedAt = (bench: Bench): Step | undefined =>
 const isReusable = ({ plan, sighting: { endId } }: Bench): boolean =>
   endId !== null && methodOf(connectorById(endById(plan.lead, endId).connectorId).method).traits.reusable;
 
+/** The lead's own practice comes before the house's. */
+const practiceOf = ({ plan }: Bench) => houseFor(plan.lead, plan.house).practice;
+
 const noEnd = (advice: string): TroubleOutcome => ({
   how: 'lead given up',
   advice: `${advice} No end is named: the cable itself is spoilt and a new one is cut.`,
@@ -190,8 +194,8 @@ function resolder(bench: Bench, advice: string): TroubleOutcome {
   return here(advice, joint.id === bench.sighting.step.id ? null : joint);
 }
 
-/** What can be fitted over a closed end is not lost with it. */
-const splitKinds = /shrink|label|sleeve|boot|marker|ring/i;
+/** What comes in a split or wrap-round kind is not lost with a closed end. Connector parts do not. */
+const splitKinds = /^(adhesive )?shrink|^label sleeve|^splice boot/;
 
 function partOff(bench: Bench): TroubleOutcome {
   const { progress, sighting } = bench;
@@ -286,7 +290,7 @@ function isExact(bench: Bench, crimp: Step): boolean {
 function crimpedTwice(bench: Bench): TroubleOutcome {
   const crimp = lastCrimp(bench);
   if (!crimp) return here('Nothing of this end is crimped yet.');
-  const allowed = bench.plan.house.practice.secondCrimp !== 'never' && !isExact(bench, crimp);
+  const allowed = practiceOf(bench).secondCrimp !== 'never' && !isExact(bench, crimp);
   if (allowed)
     return here(
       'This house allows one more crimp, turned, where no exact die is at hand. It is recorded: tug it, and not a third time.',
@@ -305,7 +309,7 @@ function dieTooLarge(bench: Bench): TroubleOutcome {
       'The exact die is in the shop: crimp once more in the same flats with it, which closes the part to size. Tug it.',
       crimp.id === bench.sighting.step.id ? null : crimp,
     );
-  if (bench.plan.house.practice.secondCrimp !== 'never')
+  if (practiceOf(bench).secondCrimp !== 'never')
     return here(
       'No exact die is at hand: this house allows one more crimp, turned by a flat. Tug it, and not a third time.',
       crimp.id === bench.sighting.step.id ? null : crimp,
