@@ -243,7 +243,9 @@ test('a first article teaches, and paper goes with the unit', async ({ desk }) =
   await test.step('traveller and template', async () => {
     await desk.goBack();
     await desk.getByRole('link', { name: 'OS-0011' }).click();
+    await expect(heading(desk)).toHaveText('Build unit OS-0011');
     await desk.keyboard.press('Space');
+    await expect(heading(desk)).toHaveText('Count the parts and cut the cable');
     await desk.getByRole('button', { name: 'More' }).click();
     await desk.getByRole('menuitem', { name: 'Traveller on paper' }).click();
     await expect(heading(desk)).toHaveText('Traveller of OS-0011');
