@@ -108,7 +108,7 @@ test('interrupted: the tab closed, the storage full, the unit open twice; nothin
     await again.getByLabel('Who answers for it').fill('Mara');
     await again.getByLabel('Why').fill('tester at the landing');
     await again.getByRole('button', { name: /^Waive/ }).click();
-    await expect(again.getByText('1 waived')).toBeVisible();
+    await expect(again.getByText('1 hold point waived')).toBeVisible();
     await buildUntil(again, /^Shrink the relief, end B/);
     await again.keyboard.press('PageDown');
     await expect(bar(again)).toHaveText('Done');

@@ -1,28 +1,20 @@
 import { describe, expect, test } from '@jest/globals';
 import { freezePlan } from '../plan/frozen-plan.ts';
 import { planLead } from '../plan/lead-plan.ts';
-import { firstRevision } from '../record/envelope.ts';
 import { nextEvent } from '../record/chain.ts';
 import { firstStepOfEnd, remakeCost } from '../prove/repair.ts';
+import { BenchWalk } from '../testing/bench-walk.ts';
 import { exampleLead, house, now } from '../testing/example.ts';
 import { answerHold, reworkFrom, reworkTo, waiveHold } from './advance.ts';
 import { isAtWork, obstructions, stageStates, unitProgress } from './progress.ts';
 import { contactPull, ferrulePull } from './pull.ts';
 import type { Step } from './step.ts';
-import type { Unit, UnitEvent, UnitHappening } from './unit.ts';
+import type { UnitEvent, UnitHappening } from './unit.ts';
 import { unitSchema } from './unit.ts';
 
 const { lead, card } = exampleLead();
 const plan = planLead(lead, [card], house);
-const unit: Unit = {
-  ...firstRevision('unit', now),
-  serial: 'B1-0001',
-  leadId: lead.id,
-  orderId: 'order',
-  lineId: 'line',
-  sequence: 1,
-  plan: freezePlan(plan, house),
-};
+const { unit } = new BenchWalk(lead, [card]);
 const stepNamed = (name: string, endId: string | null = 'A', steps: readonly Step[] = plan.steps) =>
   steps.find((step) => step.name === name && step.endId === endId)!;
 

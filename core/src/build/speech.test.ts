@@ -17,6 +17,17 @@ describe('a step read aloud', () => {
     );
   });
 
+  test('the polarity of a contact is said, a fraction is left alone', () => {
+    expect(speakable('Solder 2 (data 1-): black, then 3 (data 1+): white')).toBe(
+      'Solder 2 (data 1 minus): black, then 3 (data 1 plus): white',
+    );
+    expect(speakable('Clamp + (1+): red')).toBe('Clamp plus (1 plus): red');
+    expect(speakable('Clamp - (1-): black')).toBe('Clamp minus (1 minus): black');
+    expect(speakable('1/2 in, 2.5 mm², left/right, over-under')).toBe(
+      '1/2 in, 2.5 square millimetres, left or right, over-under',
+    );
+  });
+
   test('figures, caution and hold point follow what is to be done; the depth decides how much', () => {
     const braid = stepInSpeech(named('braid'), 'first time');
     expect(braid).toMatch(/^Trim both braids, end A\. Comb/);

@@ -2,6 +2,7 @@ import { formatMillimetres } from '../quantity/length.ts';
 import type { Step } from './step.ts';
 
 const spoken: readonly [RegExp, string][] = [
+  [/mm²|\bmm2\b/g, 'square millimetres'],
   [/\bmm\b/g, 'millimetres'],
   [/\bN m\b/g, 'newton metres'],
   [/(\d) N\b/g, '$1 newtons'],
@@ -9,7 +10,11 @@ const spoken: readonly [RegExp, string][] = [
   [/(\d)°/g, '$1 degrees'],
   [/±/g, 'plus or minus'],
   [/\bAWG\b/g, 'gauge'],
-  [/\s*\/\s*/g, ' or '],
+  [/([a-z])\s*\/\s*([a-z])/gi, '$1 or $2'],
+  // A sign behind a contact or a core is its polarity: swallowed, it would be the other core.
+  [/(^|[\w\s(])\+(?=[\s):,.]|$)/g, '$1 plus'],
+  [/(^|[\w\s(])[-−](?=[\s):,.]|$)/g, '$1 minus'],
+  [/ {2,}/g, ' '],
 ];
 
 /** Text as it is read aloud: units of measure in words. */

@@ -119,7 +119,9 @@ describe('what can be saved, and at what price', () => {
   });
 
   test('a contact already crimped is scrap with the nick behind it', () => {
-    expect(seenAt(at('contact-tug'), { seen: 'nick' })).toMatchObject({ scrap: ['centre contact'] });
+    // Also when it was tugged, and when the body can still be pulled off again.
+    for (const step of ['contact-tug', 'insert', 'no-short'])
+      expect(seenAt(at(step), { seen: 'nick' })).toMatchObject({ scrap: ['centre contact'], partsOff: [] });
   });
 
   test('a whisker is brushed off while it can be reached, not inside a crimped connector', () => {

@@ -6,7 +6,7 @@ import { methodOf } from '../method/methods.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { firstStepOfEnd, remakeCost } from '../prove/repair.ts';
 import type { UnitProgress } from './progress.ts';
-import type { Step, StepPart } from './step.ts';
+import type { HoldPoint, Step, StepPart } from './step.ts';
 import type { TroubleId } from './trouble.ts';
 import type { UnitHappening } from './unit.ts';
 
@@ -131,6 +131,12 @@ const noEnd = (advice: string): TroubleOutcome => ({
   uses: 0,
 });
 
+/** What a loose contact costs by itself: it is cut off with its conductor, or unsoldered, and nothing else is lost. */
+function contactRework(bench: Bench): HoldPoint['rework'] | undefined {
+  const looked = stepsOfEnd(bench).find(({ name }) => name === 'contact-tug' || name === 'contact-look');
+  return looked?.hold?.rework;
+}
+
 /** The end is stripped again; what was fixed on it is cut off, or opened where its connector opens. */
 function stripAgain(bench: Bench, advice: string): TroubleOutcome {
   const { progress, sighting } = bench;
@@ -143,12 +149,9 @@ function stripAgain(bench: Bench, advice: string): TroubleOutcome {
   const lightest = steps.flatMap(({ hold }) => (hold?.rework.backTo === 'jacket' ? [hold.rework] : []))[0];
   if (!isFixed && lightest)
     return { how: 'gone back', advice, target: first, scrap: [], partsOff: [], uses: lightest.uses };
-  const contactOnly = steps.find(
-    ({ name, hold, id }) => name === 'contact-tug' && hold && !closedAt(bench) && !progress.done.has(id),
-  );
-  const contact = contactOnly ?? steps.find(({ name, hold }) => name === 'contact-look' && hold);
-  if (contact?.hold && !closedAt(bench)) {
-    const { scrap, uses } = contact.hold.rework;
+  const contact = contactRework(bench);
+  if (contact && !sealedInside(bench)) {
+    const { scrap, uses } = contact;
     return { how: 'end made again', advice, target: first, scrap, partsOff: [], uses };
   }
   const { scrap, partsOff, uses } = remakeCost(progress.steps, endId);
@@ -256,28 +259,15 @@ function dieWanted(bench: Bench, crimp: Step): number | null {
 function crimpAgain(bench: Bench, advice: string): TroubleOutcome {
   const crimp = lastCrimp(bench);
   if (!crimp) return here('Nothing of this end is crimped yet.');
-  if (crimp.name === 'contact' && !closedAt(bench)) {
-    const tug = stepsOfEnd(bench).find(({ name }) => name === 'contact-tug');
-    const first = firstStepOfEnd(bench.progress.steps, bench.sighting.endId!);
-    if (tug?.hold && first)
-      return {
-        how: 'end made again',
-        advice,
-        target: first,
-        scrap: tug.hold.rework.scrap,
-        partsOff: [],
-        uses: tug.hold.rework.uses,
-      };
-  }
   const { progress, sighting } = bench;
-  const cost = remakeCost(progress.steps, sighting.endId!);
+  const contact = crimp.name === 'contact' && !sealedInside(bench) ? contactRework(bench) : undefined;
   return {
     how: 'end made again',
     advice,
     target: firstStepOfEnd(progress.steps, sighting.endId!) ?? crimp,
-    scrap: cost.scrap,
-    partsOff: cost.partsOff,
-    uses: cost.uses,
+    ...(contact
+      ? { scrap: contact.scrap, partsOff: [], uses: contact.uses }
+      : remakeCost(progress.steps, sighting.endId!)),
   };
 }
 

@@ -6,13 +6,7 @@ import { featureValue } from '../connector/gauge-card.ts';
 import { obstructions } from '../build/progress.ts';
 import type { Step } from '../build/step.ts';
 import { cutKey } from '../strip/strip-plan.ts';
-import {
-  articleCorrections,
-  articleCuts,
-  articleLengths,
-  correctedCut,
-  correctedFeatures,
-} from './first-article.ts';
+import { articleCorrections, articleLengths, correctedCut, correctedFeatures } from './first-article.ts';
 import { planLead } from './lead-plan.ts';
 
 const { lead, card } = exampleLead();
@@ -54,19 +48,12 @@ describe('the first of a batch', () => {
     expect(open()).toEqual(['hold open']);
   });
 
-  test('says of every dimension what was planned and what was measured', () => {
-    const { progress } = article({ braid: 0.2e-3 });
-    const cuts = articleCuts(plan, progress);
-    expect(cuts.find(({ endId, cut }) => endId === 'A' && cut.layer === 'braid')!.deviation).toBeCloseTo(
-      0.2e-3,
-      9,
-    );
-    expect(cuts.filter(({ endId }) => endId === 'B').every(({ measured }) => measured === undefined)).toBe(
-      true,
-    );
-    expect(articleLengths(plan.lead, progress)).toEqual([
-      { legId: plan.lead.legs[0]!.id, wanted: 3.4, measured: undefined },
-    ]);
+  test('says of every finished length what was asked and what was measured', () => {
+    const legId = lead.legs[0]!.id;
+    const walk = article({});
+    expect(articleLengths(lead, walk.progress)).toEqual([{ legId, wanted: 3.4, measured: undefined }]);
+    walk.tell({ kind: 'length measured', legId, length: 3.394 });
+    expect(articleLengths(lead, walk.progress)).toEqual([{ legId, wanted: 3.4, measured: 3.394 }]);
   });
 });
 

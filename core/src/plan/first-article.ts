@@ -8,15 +8,6 @@ import type { StripCut } from '../strip/strip-plan.ts';
 import { cutKey } from '../strip/strip-plan.ts';
 import type { EndPlan, LeadPlan } from './lead-plan.ts';
 
-/** A cut of a first article as it was measured when its connector seated. Metres. */
-export interface ArticleCut {
-  readonly endId: string;
-  readonly endName: string;
-  readonly cut: StripCut;
-  readonly measured: number | undefined;
-  readonly deviation: number | undefined;
-}
-
 /** A finished length of a first article. Metres. */
 export interface ArticleLength {
   readonly legId: string;
@@ -39,22 +30,6 @@ export type Correction = { readonly supported: boolean; readonly words: string }
     }
   | { readonly kind: 'cut length'; readonly from: number; readonly to: number }
 );
-
-/** Every cut of a first article beside what was planned. */
-export function articleCuts(plan: LeadPlan, progress: UnitProgress): ArticleCut[] {
-  return plan.ends.flatMap(({ end, strip }) =>
-    strip.cuts.map((cut) => {
-      const measured = progress.strips.get(end.id)?.[cutKey(cut)];
-      return {
-        endId: end.id,
-        endName: end.name,
-        cut,
-        measured,
-        deviation: measured === undefined ? undefined : measured - cut.position.value,
-      };
-    }),
-  );
-}
 
 /** Every finished length of a first article beside what was asked. */
 export function articleLengths({ legs }: Lead, progress: UnitProgress): ArticleLength[] {

@@ -1,5 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import { formatInches, formatLength, formatMillimetres, parseLength, parsePositiveLength } from './length.ts';
+import {
+  formatInches,
+  formatLength,
+  formatMillimetres,
+  formatSignedMillimetres,
+  parseLength,
+  parsePositiveLength,
+} from './length.ts';
 
 describe('lengths as people type them', () => {
   test.each([
@@ -53,6 +60,10 @@ describe('lengths as they are written', () => {
   });
 
   test('thousands are set apart and no minus stands before zero', () => {
+    expect([0.25e-3, -0.25e-3, -0.004e-3, 0.004e-3].map((metres) => formatSignedMillimetres(metres))).toEqual(
+      ['+0.25', '−0.25', '0.00', '0.00'],
+    );
+    expect(formatSignedMillimetres(-1.234, 1)).toBe('−1\u202f234.0');
     expect(formatMillimetres(3.4)).toBe('3\u202f400.0');
     expect(formatMillimetres(-0.00001)).toBe('0.0');
   });

@@ -94,6 +94,13 @@ export function formatMillimetres(metres: number, digits = 1): string {
   return grouped(Number(text) === 0 ? text.replace('-', '') : text);
 }
 
+/** Writes a difference in millimetres with its sign; one that rounds to nothing has none. */
+export function formatSignedMillimetres(metres: number, digits = 2): string {
+  const text = formatMillimetres(Math.abs(metres), digits);
+  if (Number((metres * 1e3).toFixed(digits)) === 0) return text;
+  return `${metres > 0 ? '+' : '−'}${text}`;
+}
+
 /** The tolerance from which a 1/64 inch fraction is fine enough; below it decimal inch is shown. */
 const fractionTolerance = 0.4e-3;
 

@@ -12,5 +12,8 @@ export function stateWords(progress: UnitProgress): string {
 /** What stays on a unit for good: waived hold points, and length given away. */
 export function marksOf({ holds, takenShorter }: UnitProgress): string[] {
   const waived = [...holds.values()].filter(({ how }) => how === 'waived').length;
-  return [...(waived > 0 ? [`${waived} waived`] : []), ...(takenShorter.length > 0 ? ['taken shorter'] : [])];
+  return [
+    ...(waived > 0 ? [`${waived} hold ${waived === 1 ? 'point' : 'points'} waived`] : []),
+    ...(takenShorter.length > 0 ? ['taken shorter'] : []),
+  ];
 }

@@ -10,6 +10,7 @@ import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { database } from './database.ts';
+import { recordsOfLine } from './units.ts';
 
 /** A unit with its record and where it stands. */
 export interface UnitView {
@@ -59,6 +60,12 @@ export function useUnits(): UnitView[] | undefined {
     for (const event of events) byUnit.set(event.unitId, [...(byUnit.get(event.unitId) ?? []), event]);
     return units.map((unit) => viewOf(unit, byUnit.get(unit.id) ?? [])).sort(bySerial);
   }, [units, events]);
+}
+
+/** The units of one order line, in their sequence. Only their records are read: Build asks for them at every step. */
+export function useUnitsOfLine(orderId: string, lineId: string): UnitView[] | undefined {
+  const records = useLiveQuery(() => recordsOfLine(orderId, lineId), [orderId, lineId]);
+  return useMemo(() => records?.map(({ unit, events }) => viewOf(unit, events)), [records]);
 }
 
 /** One unit; null when there is none of this id, undefined while it is being read. */

@@ -3,9 +3,9 @@ import { fill, unitOf } from '../../test/open-at.tsx';
 import { exportUnit, importArchive } from './archive.ts';
 import { database } from './database.ts';
 import { addPhotograph } from './photographs.ts';
-import { eventsOfUnit, scrapUnit, startUnit, unitsOfLine } from './units.ts';
+import { eventsOfUnit } from './units.ts';
 
-const { id: unitId, orderId, lineId } = unitOf('OS-0003');
+const { id: unitId } = unitOf('OS-0003');
 const file = (size = 3, name = 'joint.jpg') => {
   const made = new File([new Uint8Array([1, 2, 3])], name, { type: 'image/jpeg' });
   Object.defineProperty(made, 'size', { value: size });
@@ -86,35 +86,5 @@ describe('a photograph of a joint', () => {
     await database.blobs.clear();
     await importArchive(archive);
     expect(await database.blobs.count()).toBe(1);
-  });
-});
-
-describe('units of an order line', () => {
-  test('one given up is replaced at its place, with the next serial of the house, once', async () => {
-    const serial = await scrapUnit(unitId, 'too short');
-    expect(serial).toMatch(/^OS-\d{4}$/);
-    const line = await unitsOfLine(orderId, lineId);
-    expect(line).toHaveLength(7);
-    expect(line[2]!.progress.scrapped).toBe('too short');
-    const replacement = (await database.units.where('serial').equals(serial).first())!;
-    expect(replacement).toMatchObject({ sequence: 3, plan: null, lineId });
-    expect((await database.house.toArray())[0]!.nextSerial).toBe(Number(serial.slice(3)) + 1);
-  });
-
-  test('only the first unit that is started of several is a first article', async () => {
-    const [seventh, eighth, single] = ['OS-0007', 'OS-0008', 'OS-0009'].map(unitOf);
-    await startUnit(seventh!.id);
-    await startUnit(eighth!.id);
-    await startUnit(single!.id);
-    const isFirst = async (id: string) => (await database.units.get(id))!.plan!.firstArticle;
-    expect([await isFirst(seventh!.id), await isFirst(eighth!.id), await isFirst(single!.id)]).toEqual([
-      true,
-      false,
-      false,
-    ]);
-  });
-
-  test('a unit that is not here cannot be written to a file', async () => {
-    await expect(exportUnit('nobody')).rejects.toThrow(/not in the database/);
   });
 });

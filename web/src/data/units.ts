@@ -70,35 +70,56 @@ export async function startUnit(unitId: string): Promise<void> {
   );
 }
 
-/** Nobody has started another unit of its line yet, and there are others to learn from it. */
+/** Nobody has started another unit of its line that still counts, and there are others to learn from it. */
 async function isFirstOfBatch({ id, orderId, lineId }: Unit): Promise<boolean> {
   const order = await database.orders.get(orderId);
   const quantity = order?.lines.find((line) => line.id === lineId)?.quantity ?? 1;
   if (quantity < 2) return false;
-  const others = await database.units.where('orderId').equals(orderId).toArray();
-  return !others.some((unit) => unit.lineId === lineId && unit.id !== id && unit.plan !== null);
+  const others = (await unitsOfLine(orderId, lineId)).filter((unit) => unit.id !== id);
+  return others.every(({ progress: { started, scrapped } }) => !started || scrapped !== null);
 }
 
-/** The units of one order line that are not deleted, with where they stand, in their sequence. */
-export async function unitsOfLine(orderId: string, lineId: string): Promise<BatchUnit[]> {
-  const all = await database.units.where('orderId').equals(orderId).toArray();
-  const units = all.filter((unit) => unit.lineId === lineId && !unit.deleted);
+/** The units of one order line that are not deleted, in their sequence, each with its record. */
+export async function recordsOfLine(
+  orderId: string,
+  lineId: string,
+): Promise<{ readonly unit: Unit; readonly events: readonly UnitEvent[] }[]> {
+  const ofOrder = await database.units.where('orderId').equals(orderId).toArray();
+  const units = ofOrder.filter((unit) => unit.lineId === lineId && !unit.deleted);
   units.sort((a, b) => a.sequence - b.sequence || a.serial.localeCompare(b.serial));
-  return Promise.all(
-    units.map(async (unit) => ({ id: unit.id, progress: unitProgress(unit, await eventsOfUnit(unit.id)) })),
-  );
+  const events = await database.events
+    .where('unitId')
+    .anyOf(units.map(({ id }) => id))
+    .toArray();
+  return units.map((unit) => ({
+    unit,
+    events: inChainOrder(events.filter(({ unitId }) => unitId === unit.id)),
+  }));
 }
 
-/** Gives a unit up, and adds one in its place to the order line. Returns the serial of the new one. */
-export async function scrapUnit(unitId: string, reason: string): Promise<string> {
-  return database.transaction('rw', database.units, database.events, database.house, async () => {
+/** The same with where each stands. */
+export async function unitsOfLine(orderId: string, lineId: string): Promise<BatchUnit[]> {
+  const records = await recordsOfLine(orderId, lineId);
+  return records.map(({ unit, events }) => ({ id: unit.id, progress: unitProgress(unit, events) }));
+}
+
+/**
+ * Gives a unit up after what led to it, and adds one in its place to the order line: all or nothing, and only once, however
+ * many tabs ask for it.
+ */
+export async function scrapUnit(
+  unitId: string,
+  reason: string,
+  before: readonly UnitHappening[] = [],
+): Promise<void> {
+  await database.transaction('rw', database.units, database.events, database.house, async () => {
     const unit = await requireUnit(unitId);
-    const house = await requireHouse();
-    await recordHappenings(unitId, ({ scrapped }) =>
-      scrapped === null ? [{ kind: 'scrapped', reason }] : [],
-    );
-    const [replacement] = await addUnits(unit, [unit.sequence], house);
-    return replacement!.serial;
+    let isNew = false;
+    await recordHappenings(unitId, ({ scrapped }) => {
+      isNew = scrapped === null;
+      return isNew ? [...before, { kind: 'scrapped', reason }] : [];
+    });
+    if (isNew) await addUnits(unit, [unit.sequence], await requireHouse());
   });
 }
 

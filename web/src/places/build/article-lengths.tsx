@@ -2,7 +2,12 @@ import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import { articleLengths } from '@gorvane/core/plan/first-article.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import { formatMetres, formatMillimetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import {
+  formatMetres,
+  formatMillimetres,
+  formatSignedMillimetres,
+  parsePositiveLength,
+} from '@gorvane/core/quantity/length.ts';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 
 interface ArticleLengthsProps {
@@ -31,10 +36,7 @@ export function ArticleLengths({ lead, unitId, progress, onRecord }: ArticleLeng
         }
       />
       {measured !== undefined && (
-        <span className="reading">
-          {measured >= wanted ? '+' : '−'}
-          {formatMillimetres(Math.abs(measured - wanted), 1)} mm
-        </span>
+        <span className="reading">{formatSignedMillimetres(measured - wanted, 1)} mm</span>
       )}
     </div>
   ));

@@ -5,6 +5,8 @@ import { Link } from 'react-router';
 import { saveUnitFile } from '../../controls/unit-file.ts';
 import type { UnitView } from '../../data/live.ts';
 import { recordHappenings } from '../../data/units.ts';
+import { RecordAlert } from './record-alert.tsx';
+import { UnitLinks } from './unit-links.tsx';
 import { useRecorder } from './use-recorder.ts';
 
 /** A unit that nobody works on: set aside, perhaps for another bench, or given up. */
@@ -23,11 +25,7 @@ export function AsideScreen({ view, frozen }: { readonly view: UnitView; readonl
           {frozen.lead.name}, unit {unit.serial} is {progress.scrapped === null ? 'set aside' : 'given up'}
         </h1>
         <p>{progress.scrapped ?? progress.aside}</p>
-        {problem && (
-          <p className="out" role="alert">
-            ■ {problem.words}
-          </p>
-        )}
+        <RecordAlert problem={problem} />
         {progress.scrapped === null && (
           <>
             <p>
@@ -41,7 +39,7 @@ export function AsideScreen({ view, frozen }: { readonly view: UnitView; readonl
               <Button
                 size="lg"
                 variant="default"
-                onClick={() => void saveUnitFile(unit).then((name) => setSaid(`Written: ${name}.`))}
+                onClick={() => void attempt(async () => setSaid(`Written: ${await saveUnitFile(unit)}.`))}
               >
                 Write its file for another bench
               </Button>
@@ -50,17 +48,7 @@ export function AsideScreen({ view, frozen }: { readonly view: UnitView; readonl
           </>
         )}
         <Group>
-          <Button
-            component={Link}
-            to={`/build/batch/${unit.orderId}/${unit.lineId}`}
-            size="lg"
-            variant="default"
-          >
-            The batch
-          </Button>
-          <Button component={Link} to={`/log/${unit.id}`} size="lg" variant="default">
-            Its record in the Log
-          </Button>
+          <UnitLinks unit={unit} />
         </Group>
         <Link to="/">To the Bench</Link>
       </main>

@@ -4,7 +4,7 @@ import { timeLeft } from '@gorvane/core/build/step-time.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { drawnFromStock } from '@gorvane/core/stock/drawn.ts';
 import { stripDrift } from '@gorvane/core/strip/drift.ts';
-import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import { formatMillimetres, formatSignedMillimetres } from '@gorvane/core/quantity/length.ts';
 import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
 import { Button, Group, Progress } from '@mantine/core';
 import { useMemo, useState } from 'react';
@@ -13,21 +13,21 @@ import { Empty } from '../../controls/empty.tsx';
 import { stateWords } from '../../controls/unit-state.ts';
 import { saveUnitFile } from '../../controls/unit-file.ts';
 import type { UnitView } from '../../data/live.ts';
-import { useLeads, useOrders, useUnits } from '../../data/live.ts';
+import { useLeads, useOrders, useUnitsOfLine } from '../../data/live.ts';
 import { recordHappenings, startUnit } from '../../data/units.ts';
 import { spanText } from './span-text.ts';
-import { DriftAdvice } from './step-view.tsx';
+import { DriftAdvice } from './drift-advice.tsx';
+import { RecordAlert } from './record-alert.tsx';
 import { useRecorder } from './use-recorder.ts';
 import './build.css';
 
 /** A batch at a glance: every unit with its own state, what the tool does, how long it will take, what it drew from stock. */
 export function BatchPage() {
-  const { orderId, lineId } = useParams();
+  const { orderId = '', lineId = '' } = useParams();
   const order = useOrders()?.find(({ id }) => id === orderId);
   const leads = useLeads();
-  const all = useUnits();
-  if (!all || !leads) return null;
-  const views = all.filter(({ unit }) => unit.lineId === lineId);
+  const views = useUnitsOfLine(orderId, lineId);
+  if (!views || !leads) return null;
   const line = order?.lines.find(({ id }) => id === lineId);
   if (!order || !line || views.length === 0)
     return (
@@ -67,7 +67,7 @@ function Next({ views }: ViewsProps) {
   const at = batchStep(views.map(({ unit, progress }) => ({ id: unit.id, progress })));
   const serials = (ids: readonly string[]) =>
     views.filter(({ unit }) => ids.includes(unit.id)).map(({ unit }) => unit.serial);
-  const article = views.find(({ unit }) => unit.plan?.firstArticle);
+  const article = views.find(({ unit, progress }) => unit.plan?.firstArticle && progress.scrapped === null);
   const waiting = views.filter(({ progress }) => !progress.started && isAtWork(progress));
   return (
     <section aria-labelledby="batch-next">
@@ -158,11 +158,7 @@ function StartRest({
       <Button size="lg" variant="default" onClick={() => (isEarly && !sure ? setSure(true) : start())}>
         {isEarly && sure ? `${label} without what the first article teaches` : label}
       </Button>
-      {problem && (
-        <p className="out" role="alert">
-          ■ {problem.words}
-        </p>
-      )}
+      <RecordAlert problem={problem} />
     </>
   );
 }
@@ -173,11 +169,7 @@ function Units({ views }: ViewsProps) {
   return (
     <section aria-labelledby="batch-units">
       <h2 id="batch-units">Units</h2>
-      {problem && (
-        <p className="out" role="alert">
-          ■ {problem.words}
-        </p>
-      )}
+      <RecordAlert problem={problem} />
       {said && <p role="status">{said}</p>}
       <div className="scroll-x">
         <table className="plain-table">
@@ -252,8 +244,6 @@ function Tool({ views }: ViewsProps) {
       }),
     ),
   }));
-  const mm = (metres: number) =>
-    `${metres > 0 ? '+' : metres < 0 ? '−' : ''}${formatMillimetres(Math.abs(metres), 2)}`;
   return (
     <section aria-labelledby="batch-tool">
       <h2 id="batch-tool">What the tool does</h2>
@@ -279,9 +269,9 @@ function Tool({ views }: ViewsProps) {
                   <tr key={cutKey(cut)}>
                     <th scope="row">{cut.label}</th>
                     <td className="reading">{count}</td>
-                    <td className="reading">{mm(mean)}</td>
+                    <td className="reading">{formatSignedMillimetres(mean)}</td>
                     <td className="reading">{formatMillimetres(spread, 2)}</td>
-                    <td className="reading">{offset === 0 ? 'as it is' : mm(offset)}</td>
+                    <td className="reading">{offset === 0 ? 'as it is' : formatSignedMillimetres(offset)}</td>
                   </tr>
                 ))}
               </tbody>

@@ -11,19 +11,19 @@ import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { Drift } from '@gorvane/core/strip/drift.ts';
 import { stripDrift } from '@gorvane/core/strip/drift.ts';
-import { Button } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import { Caution } from '../../controls/caution.tsx';
 import type { UnitView } from '../../data/live.ts';
-import { useHouse, useUnits } from '../../data/live.ts';
+import { useHouse, useUnitsOfLine } from '../../data/live.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 import { BatchBar, batchModeKey } from './batch-bar.tsx';
 import { BuildTools } from './build-tools.tsx';
 import { DoneBar } from './done-bar.tsx';
-import { EvidenceDialog } from './evidence-panel.tsx';
+import { EvidenceDialog } from './evidence-dialog.tsx';
 import { FinishedScreen } from './finished-screen.tsx';
 import { touchPart } from './parts-panel.tsx';
 import { primaryOf } from './primary.ts';
+import { RecordAlert } from './record-alert.tsx';
 import { StepHead } from './step-head.tsx';
 import { StepSide } from './step-side.tsx';
 import { StepView } from './step-view.tsx';
@@ -34,6 +34,7 @@ import type { RecordProblem } from './use-recorder.ts';
 import { useTimer } from './use-timer.ts';
 import type { Told } from './use-unit-work.ts';
 import { useUnitWork } from './use-unit-work.ts';
+import type { Voice } from './use-voice.ts';
 import { useVoice } from './use-voice.ts';
 import { useWakeLock } from './use-wake-lock.ts';
 
@@ -52,7 +53,7 @@ export function Building({ view, frozen }: BuildingProps) {
   const [takenUp, setTakenUp] = useState(() => lastWords(view));
   const at = useStepLookedAt(progress);
   const { step } = at;
-  const batch = (useUnits() ?? []).filter(({ unit: other }) => other.lineId === unit.lineId);
+  const batch = useUnitsOfLine(unit.orderId, unit.lineId) ?? [];
   const depth = useHouse()?.stepDepth ?? 'first time';
   const timer = useTimer(unit.id, step);
   const voice = useVoice();
@@ -64,7 +65,8 @@ export function Building({ view, frozen }: BuildingProps) {
     onWritten: () => setTakenUp(undefined),
   });
   useWakeLock();
-  useSpoken(step, depth, voice);
+  const spoken = step && stepInSpeech(step, depth);
+  useSpoken(spoken, voice);
 
   const record = (told: Told) => work.record(step!, told, false);
   const recordAndGoOn = (happenings: readonly UnitHappening[]) => work.record(step!, happenings, true);
@@ -98,7 +100,7 @@ export function Building({ view, frozen }: BuildingProps) {
   const answer = (good: boolean) => {
     if (step?.hold?.kind === 'look' && at.isCurrent) void recordAndGoOn([answerHold(step, { good })]);
   };
-  const readAloud = () => step && voice.say(stepInSpeech(step, depth));
+  const readAloud = () => spoken !== undefined && voice.say(spoken);
   useBuildKeys({
     goOn: press,
     goBack: at.lookBack,
@@ -232,14 +234,7 @@ interface MessagesProps {
 function Messages({ problem, otherTab, takenUp }: MessagesProps) {
   return (
     <div className="build-messages">
-      {problem && (
-        <p className="out" role="alert">
-          ■ {problem.words}{' '}
-          <Button size="compact-md" variant="default" onClick={problem.again}>
-            Try again
-          </Button>
-        </p>
-      )}
+      <RecordAlert problem={problem} />
       {otherTab && (
         <p className="not-yet" role="status">
           ▲ This unit is open in another tab, too. Both write one record: what is done there shows here at
@@ -251,17 +246,11 @@ function Messages({ problem, otherTab, takenUp }: MessagesProps) {
   );
 }
 
-/** Reads each new step aloud while the voice is on. */
-function useSpoken(
-  step: Step | undefined,
-  depth: 'first time' | 'experienced',
-  { on, say }: ReturnType<typeof useVoice>,
-): void {
+/** Reads each new step aloud while the voice is on; the same words are not read again because the record changed. */
+function useSpoken(text: string | undefined, { on, say }: Voice): void {
   useEffect(() => {
-    if (on && step) say(stepInSpeech(step, depth));
-    // The same step is not read again because its record changed.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [on, step?.id, depth, say]);
+    if (on && text !== undefined) say(text);
+  }, [on, text, say]);
 }
 
 /** What was last recorded before this screen was opened: the work may have been interrupted there. */

@@ -2,9 +2,11 @@ import { isAtWork } from '@gorvane/core/build/progress.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { Button, Group } from '@mantine/core';
 import { Link } from 'react-router';
+import { marksOf } from '../../controls/unit-state.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
-import { useUnits } from '../../data/live.ts';
+import { useUnitsOfLine } from '../../data/live.ts';
+import { UnitLinks } from './unit-links.tsx';
 
 interface FinishedScreenProps {
   readonly view: UnitView;
@@ -15,10 +17,7 @@ interface FinishedScreenProps {
 /** After the last step: label, certificate, log, and the next unit of the order. */
 export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps) {
   const { unit, progress } = view;
-  const next = (useUnits() ?? []).find(
-    (other) => other.unit.lineId === unit.lineId && isAtWork(other.progress),
-  );
-  const waived = [...progress.holds.values()].filter(({ how }) => how === 'waived').length;
+  const next = (useUnitsOfLine(unit.orderId, unit.lineId) ?? []).find((other) => isAtWork(other.progress));
   return (
     <div className="build">
       <main className="build-start">
@@ -27,7 +26,12 @@ export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps
         </h1>
         <p>
           Proved <VerdictMark verdict={progress.proofs.at(-1)?.verdict ?? 'Not yet'} />
-          {waived > 0 && `, with ${waived} waived hold ${waived === 1 ? 'point' : 'points'}`}
+          {marksOf(progress).map((mark) => (
+            <span key={mark} className="not-yet">
+              {' '}
+              ▲ {mark}
+            </span>
+          ))}
         </p>
         <Group>
           <Button component={Link} to={`/print/label/${unit.id}`} size="lg">
@@ -36,17 +40,7 @@ export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps
           <Button component={Link} to={`/print/certificate/${unit.id}`} size="lg">
             Certificate
           </Button>
-          <Button component={Link} to={`/log/${unit.id}`} size="lg" variant="default">
-            Its record in the Log
-          </Button>
-          <Button
-            component={Link}
-            to={`/build/batch/${unit.orderId}/${unit.lineId}`}
-            size="lg"
-            variant="default"
-          >
-            The batch
-          </Button>
+          <UnitLinks unit={unit} />
           <Button size="lg" variant="default" onClick={onLookBack}>
             Look back at the steps
           </Button>
@@ -56,7 +50,7 @@ export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps
             Next: {next.unit.serial}
           </Button>
         ) : (
-          <p>Every unit of this order line is finished.</p>
+          <p>No other unit of this order line waits.</p>
         )}
         {frozen.firstArticle && !progress.firstArticle && (
           <p className="advice">

@@ -1,8 +1,8 @@
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Correction } from '@gorvane/core/plan/first-article.ts';
-import { articleCorrections, articleCuts } from '@gorvane/core/plan/first-article.ts';
+import { articleCorrections } from '@gorvane/core/plan/first-article.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
-import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import { formatMillimetres, formatSignedMillimetres } from '@gorvane/core/quantity/length.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { Button, Checkbox } from '@mantine/core';
 import { useMemo, useState } from 'react';
@@ -15,6 +15,7 @@ import { useUnit } from '../../data/live.ts';
 import { recordHappenings } from '../../data/units.ts';
 import { toleranceText } from '../../drawing/strip-drawing.tsx';
 import { ArticleLengths } from './article-lengths.tsx';
+import { RecordAlert } from './record-alert.tsx';
 import { useRecorder } from './use-recorder.ts';
 import './build.css';
 
@@ -43,7 +44,6 @@ interface ArticleProps {
 function FirstArticle({ view, frozen }: ArticleProps) {
   const { unit, progress } = view;
   const plan = useMemo(() => planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
-  const cuts = articleCuts(plan, progress);
   const corrections = articleCorrections(plan, progress);
   const { attempt, problem } = useRecorder();
   return (
@@ -61,11 +61,7 @@ function FirstArticle({ view, frozen }: ArticleProps) {
         </div>
       </div>
       <div className="batch-page">
-        {problem && (
-          <p className="out" role="alert">
-            ■ {problem.words}
-          </p>
-        )}
+        <RecordAlert problem={problem} />
         <section aria-labelledby="article-strip">
           <h2 id="article-strip">Strips as they seated</h2>
           <table className="plain-table">
@@ -80,28 +76,28 @@ function FirstArticle({ view, frozen }: ArticleProps) {
               </tr>
             </thead>
             <tbody>
-              {cuts.map(({ endId, endName, cut, measured, deviation }) => {
-                const strip = plan.ends.find(({ end }) => end.id === endId)!.strip;
-                const judged = judgeStrip(strip, progress.strips.get(endId) ?? {}).cuts.find(
-                  (each) => each.cut === cut,
-                )!;
-                return (
-                  <tr key={`${endId} ${cut.label}`}>
-                    <td>{endName}</td>
-                    <th scope="row">{cut.label}</th>
-                    <td className="reading">
-                      {formatMillimetres(cut.position.value)} {toleranceText(cut)}
-                    </td>
-                    <td className="reading">
-                      {measured === undefined ? '' : formatMillimetres(measured, 2)}
-                    </td>
-                    <td className="reading">{deviation === undefined ? '' : signedMillimetres(deviation)}</td>
-                    <td>
-                      <VerdictMark verdict={judged.verdict} />
-                    </td>
-                  </tr>
-                );
-              })}
+              {plan.ends.flatMap(({ end, strip }) =>
+                judgeStrip(strip, progress.strips.get(end.id) ?? {}).cuts.map(
+                  ({ cut, measured, verdict }) => (
+                    <tr key={`${end.id} ${cut.label}`}>
+                      <td>{end.name}</td>
+                      <th scope="row">{cut.label}</th>
+                      <td className="reading">
+                        {formatMillimetres(cut.position.value)} {toleranceText(cut)}
+                      </td>
+                      <td className="reading">
+                        {measured === undefined ? '' : formatMillimetres(measured, 2)}
+                      </td>
+                      <td className="reading">
+                        {measured === undefined ? '' : formatSignedMillimetres(measured - cut.position.value)}
+                      </td>
+                      <td>
+                        <VerdictMark verdict={verdict} />
+                      </td>
+                    </tr>
+                  ),
+                ),
+              )}
             </tbody>
           </table>
         </section>
@@ -118,12 +114,6 @@ function FirstArticle({ view, frozen }: ArticleProps) {
       </div>
     </>
   );
-}
-
-/** With its sign; what the caliper cannot read has none. */
-function signedMillimetres(metres: number): string {
-  const sign = Math.abs(metres) < 0.005e-3 ? '' : metres > 0 ? '+' : '−';
-  return `${sign}${formatMillimetres(Math.abs(metres), 2)}`;
 }
 
 function Corrections({

@@ -22,6 +22,7 @@ import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
 import { toleranceText } from '../../drawing/strip-drawing.tsx';
+import { DriftAdvice } from './drift-advice.tsx';
 import { TimerPanel } from './timer-panel.tsx';
 import type { Timer } from './use-timer.ts';
 import type { Told } from './use-unit-work.ts';
@@ -139,7 +140,7 @@ function Hands({ step: { held, cues, tipCare } }: { readonly step: Step }) {
 /** Figures that moved because of what was cut before. */
 function Adapted({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
   const end = plan.ends.find(({ end: { id } }) => id === step.endId);
-  if (!end || step.stage !== 'Strip' || step.trialFit) return null;
+  if (!end || step.stage !== 'Strip') return null;
   return adaptStrip(end.strip, progress.strips.get(end.end.id) ?? {}).map(({ cut, position, because }) => (
     <p key={cutKey(cut)} className="advice" role="status">
       {cut.label} now at <span className="reading">{formatMillimetres(position)} mm</span>, planned{' '}
@@ -163,21 +164,6 @@ function CableWords({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan
         : `The lead comes out ${formatMillimetres(-rest)} mm short of what was asked.`}
     </p>
   );
-}
-
-/** What the tool has been doing over the batch, and how to set it. */
-export function DriftAdvice({ drift }: { readonly drift: readonly Drift[] }) {
-  const mm = (metres: number) => formatMillimetres(Math.abs(metres), 2);
-  return drift
-    .filter(({ offset, perUnit }) => offset !== 0 || perUnit !== 0)
-    .map(({ cut, count, mean, offset, perUnit }) => (
-      <p key={cutKey(cut)} className="advice" role="status">
-        {cut.label}: over the last {count} cut {mm(mean)} mm {mean > 0 ? 'long' : 'short'} on average.{' '}
-        {offset !== 0 && `Set the stop or blade ${mm(offset)} mm ${offset > 0 ? 'farther' : 'nearer'}. `}
-        {perUnit !== 0 &&
-          `It creeps by ${mm(perUnit)} mm from one to the next: look at the blade and its screw.`}
-      </p>
-    ));
 }
 
 /** A length in both units, with its tolerance where it has one. */

@@ -3,7 +3,6 @@ import type { Step } from '@gorvane/core/build/step.ts';
 import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatMillimetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
-import { adaptStrip } from '@gorvane/core/strip/adapt.ts';
 import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
 import { afterTrim, trialAdvice } from '@gorvane/core/strip/trial.ts';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
@@ -47,7 +46,6 @@ export function TrialPanel({ step, end, progress, unitId, onRecord }: TrialPanel
       setProblem(error instanceof Error ? error.message : String(error));
     }
   };
-  const adapted = adaptStrip(strip, measured);
   return (
     <section className="hold-panel" aria-labelledby="trial">
       <h2 id="trial">Trial {trials.length + 1}</h2>
@@ -92,11 +90,6 @@ export function TrialPanel({ step, end, progress, unitId, onRecord }: TrialPanel
           ))}
         </ol>
       )}
-      {adapted.map(({ cut, position, because }) => (
-        <p key={cutKey(cut)} className="advice">
-          {cut.label} now at <span className="reading">{formatMillimetres(position)} mm</span>. {because}
-        </p>
-      ))}
     </section>
   );
 }

@@ -88,10 +88,7 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
   };
 
   const giveUp = (before: readonly UnitHappening[], reason: string) =>
-    void attempt(async () => {
-      await recordHappenings(unit.id, () => before);
-      await scrapUnit(unit.id, reason);
-    });
+    void attempt(() => scrapUnit(unit.id, reason, before));
 
   const setAside = (reason: string) =>
     void attempt(() =>

@@ -14,6 +14,7 @@ import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { Caution } from '../../controls/caution.tsx';
 import { wordFault } from '../../controls/fault-words.ts';
+import { marksOf } from '../../controls/unit-state.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useUnits } from '../../data/live.ts';
@@ -275,8 +276,8 @@ function RecordButton({
 }
 
 function verdictLine(proof: Proof, { progress }: UnitView): string {
-  const waived = [...progress.holds.values()].filter(({ how }) => how === 'waived').length;
-  const waivers = waived > 0 ? ` With ${waived} waived hold ${waived === 1 ? 'point' : 'points'}.` : '';
+  const marks = marksOf(progress);
+  const waivers = marks.length > 0 ? ` ▲ ${marks.join(', ')}.` : '';
   const leftOut = proof.checks.filter((check) => check.leftOut).length;
   const omitted =
     leftOut > 0 ? ` ${leftOut} ${leftOut === 1 ? 'check is' : 'checks are'} left out by this house.` : '';
