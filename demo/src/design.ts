@@ -9,9 +9,17 @@ import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 
 /** The scenario is fixed in time and identity, so that it is the same archive every time it is written. */
-const startOfWork = Date.parse('2026-11-23T07:30:00.000Z');
+const startOfWork = Date.parse('2026-11-16T07:30:00.000Z');
 const minute = 60_000;
-export const timeAt = (minutes: number) => new Date(startOfWork + minutes * minute).toISOString();
+const day = 24 * 60 * minute;
+/** A working day of the bench, minutes. */
+export const workingDay = 540;
+/** Working minutes since the opening, a Monday: nights and weekends lie between. */
+export const timeAt = (minutes: number) => {
+  const days = Math.floor(minutes / workingDay);
+  const calendar = days + 2 * Math.floor(days / 5);
+  return new Date(startOfWork + calendar * day + (minutes % workingDay) * minute).toISOString();
+};
 export const opening = timeAt(0);
 
 /** Identities made from a name: stable, and in the form of a UUID. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { unitProgress } from '@gorvane/core/build/progress.ts';
+import { obstructions, unitProgress } from '@gorvane/core/build/progress.ts';
 import { readArchive, writeArchive } from '@gorvane/core/file/archive.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
@@ -18,6 +18,32 @@ describe('the demo scenario', () => {
 
   test('every record chain is whole', () => {
     for (const unit of demo.units) expect(verifyChain(eventsOf(unit.id))).toEqual([]);
+  });
+
+  test('no step of any record was done before its preconditions', () => {
+    for (const unit of demo.units) {
+      const events = eventsOf(unit.id);
+      for (const [index, { happening }] of events.entries()) {
+        if (happening.kind !== 'step done') continue;
+        const progress = unitProgress(unit, events.slice(0, index));
+        const step = progress.steps.find(({ id }) => id === happening.stepId)!;
+        // A proof that is recorded answers its hold point by its verdict.
+        const open = obstructions(progress, step, unit.plan).filter(
+          ({ code }) => !(step.work === 'prove' && code === 'hold open'),
+        );
+        expect([unit.serial, step.title, open]).toEqual([unit.serial, step.title, []]);
+      }
+    }
+  });
+
+  test('nobody works at night or on Sunday, and nothing has happened yet that lies ahead', () => {
+    for (const { at } of demo.events) {
+      const time = new Date(at);
+      expect([0, 6]).not.toContain(time.getUTCDay());
+      const hour = time.getUTCHours() + time.getUTCMinutes() / 60;
+      expect(hour >= 7.5 && hour < 16.5).toBe(true);
+      expect(at < '2026-11-25').toBe(true);
+    }
   });
 
   test('two units are finished, one of them mended, and one lies half built', () => {

@@ -22,7 +22,7 @@ import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
 import { coaxLeads } from './coax-leads.ts';
 import { landingDevices, signalLeads } from './signal-leads.ts';
 import type { Design, Ordered } from './design.ts';
-import { design, identity, opening, timeAt } from './design.ts';
+import { design, identity, opening, timeAt, workingDay } from './design.ts';
 
 function benchHouse(): House {
   return {
@@ -241,13 +241,15 @@ function unitsOf(order: Order, first: number): Unit[] {
 /** Built without a hitch, or Out once, mended at the joint that was wrong, and proved again. */
 function hallStories(order: Order, leads: readonly Ordered[], house: House): Story[] {
   let serial = firstHall;
+  let built = 0;
   return leads.flatMap((design_, line) => {
     const start = serial;
     serial += design_.quantity;
     return design_.finished.map((faults, index) => {
       const plan = freezePlan(design_.plan, house);
       const unit = newUnit(order, line, index + 1, serialOf(start + index), plan);
-      const story = new Story(unit, 1600 + 90 * (start + index), index % 2 === 0 ? 'Bench one' : 'Bench two');
+      const bench = index % 2 === 0 ? 'Bench one' : 'Bench two';
+      const story = new Story(unit, workingDay + 140 * built++, bench);
       const random = seededRandom(start + index);
       const proveAt = plan.steps.findIndex(({ name }) => name === 'prove');
       story.build(plan.steps.slice(0, proveAt), random);
@@ -320,7 +322,7 @@ function receiverStories(order: Order, receiver: Design, house: House): Story[] 
   second.prove(receiver, house, [], 13);
   finish(second, secondRandom);
 
-  const third = new Story(newUnit(order, 0, 3, 'OS-0003', frozen), 1460, 'Bench two');
+  const third = new Story(newUnit(order, 0, 3, 'OS-0003', frozen), 6 * workingDay + 20, 'Bench two');
   third.build(steps.slice(0, at('measure', 'B')), seededRandom(3));
   return [first, second, third];
 }

@@ -5,7 +5,8 @@ import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import { exportEverything, importArchive, startEmpty } from './archive.ts';
 import { database } from './database.ts';
 import { createLead } from './new-lead.ts';
-import { eventsOfUnit, recordHappenings, startUnit } from './units.ts';
+import { eventsOfUnit } from './unit-records.ts';
+import { recordHappenings, startUnit } from './units.ts';
 
 const contents = async () =>
   Object.fromEntries(

@@ -10,7 +10,7 @@ import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { database } from './database.ts';
-import { recordsOfLine } from './units.ts';
+import { recordsOfLine } from './unit-records.ts';
 
 /** A unit with its record and where it stands. */
 export interface UnitView {

@@ -3,7 +3,7 @@ import { fill, unitOf } from '../../test/open-at.tsx';
 import { exportUnit, importArchive } from './archive.ts';
 import { database } from './database.ts';
 import { addPhotograph } from './photographs.ts';
-import { eventsOfUnit } from './units.ts';
+import { eventsOfUnit } from './unit-records.ts';
 
 const { id: unitId } = unitOf('OS-0003');
 const file = (size = 3, name = 'joint.jpg') => {

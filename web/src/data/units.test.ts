@@ -2,7 +2,8 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { fill, unitOf } from '../../test/open-at.tsx';
 import { exportUnit } from './archive.ts';
 import { database } from './database.ts';
-import { eventsOfUnit, recordsOfLine, scrapUnit, startUnit, unitsOfLine } from './units.ts';
+import { eventsOfUnit, recordsOfLine, unitsOfLine } from './unit-records.ts';
+import { scrapUnit, startUnit } from './units.ts';
 
 const { id: unitId, orderId, lineId } = unitOf('OS-0003');
 const isFirst = async (serial: string) =>

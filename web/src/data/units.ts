@@ -1,5 +1,4 @@
-import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/build/unit.ts';
-import type { BatchUnit } from '@gorvane/core/build/batch.ts';
+import type { Unit, UnitHappening } from '@gorvane/core/build/unit.ts';
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { unitProgress } from '@gorvane/core/build/progress.ts';
@@ -7,16 +6,11 @@ import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
-import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
 import { firstRevision, revise } from '@gorvane/core/record/envelope.ts';
 import { database, newId, timeNow } from './database.ts';
 import { requireHouse } from './house.ts';
-
-/** The record chain of a unit, in order. */
-export async function eventsOfUnit(unitId: string): Promise<UnitEvent[]> {
-  return inChainOrder(await database.events.where('unitId').equals(unitId).toArray());
-}
+import { eventsOfUnit, unitsOfLine } from './unit-records.ts';
 
 /**
  * Adds what happened to a unit to its record. `decide` is asked inside the transaction, with the record as it then
@@ -77,30 +71,6 @@ async function isFirstOfBatch({ id, orderId, lineId }: Unit): Promise<boolean> {
   if (quantity < 2) return false;
   const others = (await unitsOfLine(orderId, lineId)).filter((unit) => unit.id !== id);
   return others.every(({ progress: { started, scrapped } }) => !started || scrapped !== null);
-}
-
-/** The units of one order line that are not deleted, in their sequence, each with its record. */
-export async function recordsOfLine(
-  orderId: string,
-  lineId: string,
-): Promise<{ readonly unit: Unit; readonly events: readonly UnitEvent[] }[]> {
-  const ofOrder = await database.units.where('orderId').equals(orderId).toArray();
-  const units = ofOrder.filter((unit) => unit.lineId === lineId && !unit.deleted);
-  units.sort((a, b) => a.sequence - b.sequence || a.serial.localeCompare(b.serial));
-  const events = await database.events
-    .where('unitId')
-    .anyOf(units.map(({ id }) => id))
-    .toArray();
-  return units.map((unit) => ({
-    unit,
-    events: inChainOrder(events.filter(({ unitId }) => unitId === unit.id)),
-  }));
-}
-
-/** The same with where each stands. */
-export async function unitsOfLine(orderId: string, lineId: string): Promise<BatchUnit[]> {
-  const records = await recordsOfLine(orderId, lineId);
-  return records.map(({ unit, events }) => ({ id: unit.id, progress: unitProgress(unit, events) }));
 }
 
 /**

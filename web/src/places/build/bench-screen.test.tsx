@@ -5,7 +5,8 @@ import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, unitOf } from '../../../test/open-at.tsx';
 import { exportUnit, importArchive } from '../../data/archive.ts';
 import { database } from '../../data/database.ts';
-import { eventsOfUnit, recordHappenings, startUnit, unitsOfLine } from '../../data/units.ts';
+import { eventsOfUnit, unitsOfLine } from '../../data/unit-records.ts';
+import { recordHappenings, startUnit } from '../../data/units.ts';
 
 const third = unitOf('OS-0003');
 const title = async (text: string | RegExp) =>

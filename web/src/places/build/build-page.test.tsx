@@ -3,7 +3,8 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, unitOf } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
-import { eventsOfUnit, recordHappenings } from '../../data/units.ts';
+import { eventsOfUnit } from '../../data/unit-records.ts';
+import { recordHappenings } from '../../data/units.ts';
 
 const third = unitOf('OS-0003');
 const title = async (text: string) =>

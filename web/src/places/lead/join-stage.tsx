@@ -75,14 +75,14 @@ function JointStep({
         <p className="reading">{step.tools.map(({ label, setting }) => `${label}: ${setting}`).join('; ')}</p>
       )}
       {step.figures.length > 0 && (
-        <p className="reading">
+        <div className="reading">
           {step.figures.map(({ label, figure }, index) => (
             <span key={label}>
               {index > 0 && '; '}
               {label} <Figure figure={figure} label={label} />
             </span>
           ))}
-        </p>
+        </div>
       )}
       {step.good.length > 0 && <p className="good">Good: {step.good.join(', ')}.</p>}
       {step.bad.length > 0 && <p className="out">Out: {step.bad.join(', ')}.</p>}

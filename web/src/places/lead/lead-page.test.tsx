@@ -3,7 +3,8 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, receiver, unitOf } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
-import { eventsOfUnit, recordHappenings } from '../../data/units.ts';
+import { eventsOfUnit } from '../../data/unit-records.ts';
+import { recordHappenings } from '../../data/units.ts';
 
 const at = (stage: string, unit?: string) =>
   openAt(`/leads/${receiver.id}/${stage}${unit ? `?unit=${unitOf(unit).id}` : ''}`);

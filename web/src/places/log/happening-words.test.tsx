@@ -19,7 +19,7 @@ describe('the record in words', () => {
   test.each<[UnitHappening, RegExp]>([
     [
       { kind: 'part confirmed', stepId: jacket.id, partId: 'A/ferrule' },
-      /^Seen on the cable: A\/ferrule, at Take the jacket off/,
+      /^Seen on the cable: ferrule, end A, at Take the jacket off/,
     ],
     [{ kind: 'step done', stepId: jacket.id, seconds: 41 }, /^Done: Take the jacket off, end A, 41 s$/],
     [{ kind: 'step done', stepId: jacket.id }, /^Done: Take the jacket off, end A$/],

@@ -16,6 +16,8 @@ export function useHappeningWords(steps: readonly Step[]): (happening: UnitHappe
 function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>): Words {
   const stepOf = (stepId: string) => steps.find(({ id }) => id === stepId);
   const title = (stepId: string) => stepOf(stepId)?.title ?? stepId;
+  const parts = new Map(steps.flatMap(({ threads }) => threads).map(({ partId, label }) => [partId, label]));
+  const part = (partId: string) => parts.get(partId) ?? partId;
   const mm = (metres: number, digits = 1) => `${formatMillimetres(metres, digits)} mm`;
   const readingOf = (stepId: string, reading: number | null) => {
     const quantity = stepOf(stepId)?.hold?.reading?.quantity;
@@ -24,9 +26,9 @@ function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>)
   };
   return {
     started: ({ programVersion }) => `Started: plan frozen, program ${programVersion}`,
-    'part on': ({ partId }) => `On the cable: ${partId}`,
-    'part off': ({ partId, reason }) => `Off the cable: ${partId}, ${reason}`,
-    'part confirmed': ({ partId, stepId }) => `Seen on the cable: ${partId}, at ${title(stepId)}`,
+    'part on': ({ partId }) => `On the cable: ${part(partId)}`,
+    'part off': ({ partId, reason }) => `Off the cable: ${part(partId)}, ${reason}`,
+    'part confirmed': ({ partId, stepId }) => `Seen on the cable: ${part(partId)}, at ${title(stepId)}`,
     'step done': ({ stepId, seconds }) =>
       `Done: ${title(stepId)}${seconds === undefined ? '' : `, ${seconds} s`}`,
     'strip measured': ({ endId, lengths }) =>
