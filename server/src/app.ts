@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import type { Express } from 'express';
 import express from 'express';
 import helmet from 'helmet';
+import { isOwnHost } from './own-address.ts';
 
 /** What the server is started with. */
 export interface ServerOptions {
@@ -21,6 +22,11 @@ export function createApp({ build, firstData }: ServerOptions): Express {
   if (!existsSync(index)) throw new Error(`There is no build at ${build}: run "npm run build" first.`);
   const app = express();
   app.disable('x-powered-by');
+  // A name that was rebound to this machine from outside gets nothing: what the browser keeps here is the shop's own.
+  app.use((request, response, next) => {
+    if (isOwnHost(request.headers.host)) return next();
+    response.status(403).type('text').send('This server answers to localhost only.');
+  });
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -29,6 +35,7 @@ export function createApp({ build, firstData }: ServerOptions): Express {
           defaultSrc: ["'self'"],
           scriptSrc: ["'self'"],
           styleSrc: ["'self'", "'unsafe-inline'"],
+          connectSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
           workerSrc: ["'self'"],
           objectSrc: ["'none'"],

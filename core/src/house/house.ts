@@ -5,6 +5,14 @@ import { deviceProfileSchema } from './device.ts';
 
 const metres = z.number().positive();
 
+/** Limits as they ship: what is allowed over computed copper and over a nominal loss. House defaults. */
+export const usualLimits = {
+  cableAllowance: 1.1,
+  insulation: null,
+  lossTolerance: 0.1,
+  returnLossExtra: 0,
+} as const;
+
 /** Tools that not every shop has, by the names that methods ask for. */
 export const shopTools = [
   'iron with a big tip',
@@ -66,6 +74,19 @@ export const houseSchema = envelopeSchema.extend({
     fixed: z.number().min(0).max(10),
     fourWire: z.boolean(),
   }),
+  /** Limits of this house: only ever tighter than the defaults. */
+  limits: z
+    .object({
+      /** Resistance of a path over what its copper computes to. */
+      cableAllowance: z.number().min(1).max(usualLimits.cableAllowance),
+      /** Least insulation of every lead, ohm; null for that of the connectors. */
+      insulation: z.number().min(0).max(1e12).nullable(),
+      /** Loss of a cable over its nominal table, as a part of it. */
+      lossTolerance: z.number().min(0).max(usualLimits.lossTolerance),
+      /** Return loss beyond what class and tolerances ask, dB. */
+      returnLossExtra: z.number().min(0).max(20),
+    })
+    .default(usualLimits),
   /** Threshold of the continuity beeper, ohm. */
   beeperOhm: z.number().positive(),
 });
@@ -114,7 +135,7 @@ export function defaultHouse(now: string): House {
     benchName: 'Bench one',
     serialPrefix: 'B1',
     nextSerial: 1,
-    practice: { ...usualPractice, leaveOut: [] },
+    practice: { ...usualPractice, leaveOut: [], alsoAsk: [] },
     theme: 'paper',
     stepDepth: 'first time',
     roomCelsius: 20,
@@ -142,6 +163,7 @@ export function defaultHouse(now: string): House {
     devices: [],
     lengthColours: [...defaultLengthColours],
     meter: { relative: 0.005, fixed: 0.001, fourWire: true },
+    limits: usualLimits,
     beeperOhm: 30,
   };
 }

@@ -84,6 +84,8 @@ export const practiceSchema = z.preprocess(
   answersSchema.extend({
     /** Checks that this house does not ask for; the certificate says so. */
     leaveOut: z.array(z.enum(['resistance', 'insulation', 'family'])),
+    /** Checks that this house asks for beside the usual ones. */
+    alsoAsk: z.array(z.enum(['looks', 'wiggle', 'sweep'])).default([]),
   }),
 );
 

@@ -1,7 +1,7 @@
 import type { Practice } from './practice.ts';
 
 /** A question of practice that has schools. */
-export type SchoolKey = Exclude<keyof Practice, 'leaveOut'>;
+export type SchoolKey = Exclude<keyof Practice, 'leaveOut' | 'alsoAsk'>;
 
 /** One question: its reason, what follows from either answer, and the answers, the default first. */
 export interface School<Key extends SchoolKey = SchoolKey> {

@@ -307,6 +307,9 @@ export interface ReflectionEvent {
 /** Changes of impedance smaller than this part are the cable's own unevenness. */
 const unevenness = 0.04;
 
+/** Loss that is undone at one frequency leaves a slow slope: the level follows it over so many resolutions. */
+const follow = 12;
+
 /**
  * Events of a trace: lasting steps, and spikes that come back within a few resolutions. Past an open or a short nothing
  * is reported.
@@ -324,6 +327,7 @@ export function reflectionEvents(trace: Reflectogram, reference: number): Reflec
   while (n < local.length - 1) {
     const change = local[n]! / level - 1;
     if (!(Math.abs(change) > unevenness)) {
+      level += (local[n]! - level) / (follow * span);
       n++;
       continue;
     }

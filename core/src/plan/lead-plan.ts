@@ -140,7 +140,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
     withheld,
     steps: withheld.length > 0 ? [] : compileSteps({ lead, house, thread, parts, cuts, recipes }),
     lengths,
-    paths: expectedPaths(lead, lengths, house.roomCelsius),
+    paths: expectedPaths(lead, lengths, house),
     family: familyChecks(lead, lengths, house),
   };
 }

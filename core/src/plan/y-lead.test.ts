@@ -8,7 +8,7 @@ import { diagnose } from '../prove/diagnosis.ts';
 import type { Fault } from '../prove/fault.ts';
 import { misassign, plannedAssignment } from '../prove/fault.ts';
 import { leadWiring } from '../prove/lead-wiring.ts';
-import { prove } from '../prove/proof.ts';
+import { proofPlanOf, prove } from '../prove/proof.ts';
 import { testVirtualLead } from '../prove/virtual-lead.ts';
 import type { Wiring } from '../prove/wiring.ts';
 import { partitionOf, plannedPartition, samePartition } from '../prove/wiring.ts';
@@ -112,7 +112,7 @@ describe('a Y lead', () => {
       const plan = planOf(change);
       const read = (faults: Parameters<typeof testVirtualLead>[0]['faults']) => {
         const virtual = { lead: plan.lead, lengths: plan.lengths, celsius: 20, faults };
-        return prove(plan.lead, plan.paths, testVirtualLead(virtual, 'x', 'tester', seededRandom(3)), house);
+        return prove(proofPlanOf(plan, house), [testVirtualLead(virtual, 'x', 'tester', seededRandom(3))]);
       };
       expect(read([]).verdict).toBe('Good');
       const swapped = read([{ kind: 'swap', terminals: terminalsAt(plan.lead, 'A') }]);

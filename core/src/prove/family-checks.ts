@@ -1,16 +1,16 @@
 import { z } from 'zod';
-import { pairFigures } from '../cable/pair.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { leadCable } from '../lead/lead-cable.ts';
-import type { Lead } from '../lead/lead.ts';
-import { endById } from '../lead/lead.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
 import type { Role } from '../lead/signal.ts';
 import { roleOf } from '../lead/signal.ts';
 import type { House } from '../house/house.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
 import { lightingLimits } from '../bus/lighting-bus.ts';
+import { leadNetwork, networkCapacitance } from './lead-network.ts';
+import { leadWiring } from './lead-wiring.ts';
 import type { PieceLengths } from './resistance.ts';
-import { conductorResistance } from './resistance.ts';
+import { conductorResistance, contactAllowance } from './resistance.ts';
 
 /** A reading that a family of leads is proved by, beside what every lead is: within limits, SI. */
 export const familyCheckSchema = z.object({
@@ -21,67 +21,156 @@ export const familyCheckSchema = z.object({
   max: z.number(),
   /** The two contacts of the near end that it is read between. */
   contacts: z.tuple([z.string(), z.string()]),
+  /** Ohm across the same two at the far end while it is read; null for nothing. */
+  farEnd: z.number().positive().nullable().default(null),
   how: z.string(),
 });
 
 export type FamilyCheck = z.infer<typeof familyCheckSchema>;
 
-/** An ordinary terminator is within 5 % (house default). */
+/** An ordinary terminator is within 5 % (house default); a load to test with within 1 %. */
 const terminatorTolerance = 0.05;
-/** A pair is within a quarter of its class; cores of two pairs read about half. Engineering values. */
+const loadTolerance = 0.01;
+/** A pair is within a quarter of its class; cores of two pairs read about half. A coax is within a tenth. Engineering values. */
 const pairSpread = 0.25;
+const coaxSpread = 0.1;
+/** Connectors add so much that no class figure has, farads. Engineering value. */
+const connectorFarads = 8e-12;
 
-const pairs: readonly (readonly [Role, Role])[] = [
+const lightingPairs: readonly (readonly [Role, Role])[] = [
   ['data 1-', 'data 1+'],
   ['data 2-', 'data 2+'],
 ];
 
+/** A lead with two ends, read between two contacts of the first. */
+interface Reach {
+  readonly lead: Lead;
+  readonly lengths: PieceLengths;
+  readonly house: House;
+  readonly near: LeadEnd;
+  readonly far: LeadEnd;
+}
+
 /**
- * Lighting leads: a terminator at the far end is seen from the near one on every pair that is wired, and each pair runs
- * on cores that are twisted together, which only its capacitance tells.
+ * What its family is proved by: coax by a load seen through it and its capacitance; lighting by the terminator on every
+ * pair that is wired, and each pair on cores twisted together, which only its capacitance tells; audio by its capacitance.
  */
 export function familyChecks(lead: Lead, lengths: PieceLengths, house: House): FamilyCheck[] {
-  const [near] = lead.ends;
-  if (lead.signal !== 'lighting' || !near) return [];
-  const at = signalEnd(near, house.devices);
-  const contactOf = (role: Role) =>
-    connectorById(near.connectorId).contacts.find(({ id }) => roleOf(lead.signal, at, id) === role)?.id;
-  return pairs.flatMap(([minus, plus], index): FamilyCheck[] => {
-    const contacts = [contactOf(minus), contactOf(plus)];
-    const wired = contacts.map((contact) =>
-      lead.pinPlan.find((connection) => connection.endId === near.id && connection.contact === contact),
-    );
-    const [a, b] = wired;
-    if (!a || !b || lead.ends.length !== 2) return [];
-    const length = lengths.get(a.pieceId)!;
-    const loop =
-      conductorResistance(lead, a.pieceId, a.conductor, length, house.roomCelsius) +
-      conductorResistance(lead, b.pieceId, b.conductor, length, house.roomCelsius);
-    const pair: [string, string] = [a.contact, b.contact];
-    const between = `${pair[0]} and ${pair[1]} at end ${near.name}`;
-    const cable = leadCable(lead, lead.pieces.find(({ id }) => id === a.pieceId)!.cableId);
-    const terminator: FamilyCheck = {
-      id: `terminator ${index + 1}`,
-      label: `Terminator seen on pair ${index + 1}`,
+  const [near, far] = lead.ends;
+  if (lead.ends.length !== 2 || !near || !far) return [];
+  const reach: Reach = { lead, lengths, house, near, far };
+  switch (lead.signal) {
+    case 'radio':
+      return radioChecks(reach);
+    case 'lighting':
+      return lightingPairs.flatMap((roles, index) => lightingChecks(reach, roles, index + 1));
+    case 'balanced':
+    case 'unbalanced':
+    case 'stereo':
+      return audioChecks(reach);
+    default:
+      return [];
+  }
+}
+
+function radioChecks(reach: Reach): FamilyCheck[] {
+  const { lead, near, far } = reach;
+  const pair: [string, string] = ['centre', 'outer'];
+  const wired = pair.map((contact) => onContact(reach, contact));
+  if (wired.some((connection) => !connection)) return [];
+  const load = lead.requirement.systemImpedance;
+  const loop = loopOf(reach, pair);
+  return [
+    {
+      id: 'load',
+      label: `A ${load} ohm load seen through the lead`,
       quantity: 'resistance',
-      min: lightingLimits.impedance * (1 - terminatorTolerance),
-      max: lightingLimits.impedance * (1 + terminatorTolerance) + 1.1 * loop + 0.1,
+      min: load * (1 - loadTolerance),
+      max: load * (1 + loadTolerance) + loop,
       contacts: pair,
-      how: `terminator at end ${endById(lead, lead.ends[1]!.id).name}, ohms between ${between}`,
-    };
-    if (cable.structure !== 'cores' || cable.lay === 'parallel') return [terminator];
-    const whole = pairFigures(cable).coreToCore * length;
-    return [
-      terminator,
-      {
-        id: `pair ${index + 1}`,
-        label: `Pair ${index + 1} is twisted together`,
-        quantity: 'capacitance',
-        min: whole * (1 - pairSpread),
-        max: whole * (1 + pairSpread),
-        contacts: pair,
-        how: `nothing at the far end, capacitance between ${between}`,
-      },
-    ];
-  });
+      farEnd: load,
+      how: `a ${load} ohm load at end ${far.name}, ohms between centre and outer at end ${near.name}`,
+    },
+    ...capacitanceCheck(reach, pair, 'Capacitance, centre to shield', coaxSpread),
+  ];
+}
+
+function audioChecks(reach: Reach): FamilyCheck[] {
+  const hot = contactOf(reach, 'hot') ?? contactOf(reach, 'left');
+  const shield = contactOf(reach, 'shield');
+  return hot && shield
+    ? capacitanceCheck(reach, [hot, shield], `Capacitance, ${hot} to ${shield}`, pairSpread)
+    : [];
+}
+
+function lightingChecks(reach: Reach, [minus, plus]: readonly [Role, Role], number: number): FamilyCheck[] {
+  const { lead, near, far } = reach;
+  const [a, b] = [contactOf(reach, minus), contactOf(reach, plus)];
+  const wired = a && onContact(reach, a);
+  if (!a || !b || !wired || !onContact(reach, b)) return [];
+  const pair: [string, string] = [a, b];
+  const terminator: FamilyCheck = {
+    id: `terminator ${number}`,
+    label: `Terminator seen on pair ${number}`,
+    quantity: 'resistance',
+    min: lightingLimits.impedance * (1 - terminatorTolerance),
+    max: lightingLimits.impedance * (1 + terminatorTolerance) + loopOf(reach, pair),
+    contacts: pair,
+    farEnd: lightingLimits.impedance,
+    how: `terminator at end ${far.name}, ohms between ${a} and ${b} at end ${near.name}`,
+  };
+  const cable = leadCable(lead, lead.pieces.find(({ id }) => id === wired.pieceId)!.cableId);
+  if (cable.structure !== 'cores' || cable.lay === 'parallel') return [terminator];
+  const [capacitance] = capacitanceCheck(reach, pair, `Pair ${number} is twisted together`, pairSpread);
+  return capacitance ? [terminator, { ...capacitance, id: `pair ${number}` }] : [terminator];
+}
+
+function capacitanceCheck(
+  { lead, lengths, near }: Reach,
+  contacts: [string, string],
+  label: string,
+  spread: number,
+): FamilyCheck[] {
+  const wiring = leadWiring(lead);
+  const [a, b] = contacts.map((contact) =>
+    wiring.points.findIndex(({ id }) => id === `${near.id}.${contact}`),
+  );
+  const whole = networkCapacitance(leadNetwork({ lead, lengths, celsius: 20, faults: [] }, wiring), a!, b!);
+  if (whole === undefined) return [];
+  return [
+    {
+      id: 'capacitance',
+      label,
+      quantity: 'capacitance',
+      min: Math.max(0, whole * (1 - spread) - connectorFarads / 2),
+      max: whole * (1 + spread) + connectorFarads,
+      contacts,
+      farEnd: null,
+      how: `nothing at the far end, capacitance between ${contacts[0]} and ${contacts[1]} at end ${near.name}`,
+    },
+  ];
+}
+
+/** The contact of the near end that means something, if any does. */
+function contactOf({ lead, house, near }: Reach, role: Role): string | undefined {
+  const at = signalEnd(near, house.devices);
+  return connectorById(near.connectorId).contacts.find(({ id }) => roleOf(lead.signal, at, id) === role)?.id;
+}
+
+const onContact = ({ lead, near }: Reach, contact: string) =>
+  lead.pinPlan.find((connection) => connection.endId === near.id && connection.contact === contact);
+
+/** Most that the two conductors and all four contacts add, ohm. */
+function loopOf(reach: Reach, pair: readonly [string, string]): number {
+  const { lead, lengths, house, near, far } = reach;
+  return pair.reduce((sum, contact) => {
+    const { pieceId, conductor } = onContact(reach, contact)!;
+    const there = lead.pinPlan.find(
+      (other) => other.endId === far.id && other.pieceId === pieceId && other.conductor === conductor,
+    );
+    const cable = conductorResistance(lead, pieceId, conductor, lengths.get(pieceId)!, house.roomCelsius);
+    const contacts =
+      contactAllowance(lead, near.id, contact) + (there ? contactAllowance(lead, far.id, there.contact) : 0);
+    return sum + house.limits.cableAllowance * cable + contacts;
+  }, 0);
 }

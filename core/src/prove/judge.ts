@@ -1,5 +1,5 @@
-import type { House } from '../house/house.ts';
 import type { Verdict } from '../strip/measured.ts';
+import type { Uncertainty } from './reading.ts';
 
 /** A reading judged against one limit, with the instrument's uncertainty as guard band. */
 export interface Judged {
@@ -7,12 +7,13 @@ export interface Judged {
   readonly reading: number | undefined;
   readonly limit: number;
   readonly uncertainty: number;
-  readonly reason: 'not measured' | 'too close to call' | 'within the limit' | 'beyond the limit';
+  readonly reason:
+    'not measured' | 'too close to call' | 'within the limit' | 'beyond the limit' | 'methods disagree';
 }
 
-/** Uncertainty of an ohm reading with the shop's meter, ohm: part of the reading plus a fixed part. */
-export function meterUncertainty(reading: number, meter: House['meter']): number {
-  return Number.isFinite(reading) ? meter.relative * reading + meter.fixed : 0;
+/** Uncertainty of a reading, in its own unit: part of it plus a fixed part; nothing is said of infinity. */
+export function uncertaintyOf(reading: number | undefined, { relative, fixed }: Uncertainty): number {
+  return reading !== undefined && Number.isFinite(reading) ? relative * reading + fixed : 0;
 }
 
 /** Good if reading + uncertainty is at most the limit, Out if reading - uncertainty is above it, else too close to call. */
@@ -41,5 +42,29 @@ export function judgeBetween(
 ): Judged {
   const low = judgeAtLeast(reading, least, uncertainty);
   const high = judgeAtMost(reading, most, uncertainty);
-  return low.verdict === 'Good' ? high : low;
+  if (reading === undefined || !Number.isFinite(reading)) return high;
+  if (low.verdict === 'Out' || high.verdict === 'Good') return low;
+  return high;
+}
+
+/** One way in which a check was read. */
+export interface MethodReading {
+  readonly instrument: string;
+  readonly judged: Judged;
+}
+
+/**
+ * One judgement from several methods side by side: the least uncertain counts. Where another says the opposite and the two
+ * cannot both be right, nothing is decided.
+ */
+export function judgeTogether(methods: readonly MethodReading[], none: Judged): Judged {
+  const [first, ...others] = methods;
+  if (!first) return none;
+  const best = others.reduce(
+    (leading, method) => (method.judged.uncertainty <= leading.judged.uncertainty ? method : leading),
+    first,
+  ).judged;
+  const opposite = best.verdict === 'Good' ? 'Out' : best.verdict === 'Out' ? 'Good' : undefined;
+  const isDenied = methods.some(({ judged }) => judged.verdict === opposite);
+  return isDenied ? { ...best, verdict: 'Not yet', reason: 'methods disagree' } : best;
 }

@@ -3,13 +3,18 @@ import { endById } from '../lead/lead.ts';
 import type { Explanation } from './diagnosis.ts';
 import type { Fault } from './fault.ts';
 import { endOfFault } from './fault.ts';
+import type { CapacitanceWanted } from './place.ts';
+import { capacitancesWanted } from './place.ts';
 import type { PieceLengths } from './resistance.ts';
-import { leadCapacitance, strayCapacitance } from './virtual-lead.ts';
 import type { Wiring } from './wiring.ts';
 
 /** The measurement that would tell tied explanations apart. The screen words it. */
 export type NextMeasurement =
-  | { readonly code: 'capacitance from each end'; readonly whole: number; readonly stray: number }
+  | {
+      readonly code: 'capacitance from each end';
+      readonly terminal: number;
+      readonly wanted: readonly CapacitanceWanted[];
+    }
   | { readonly code: 'resistance from each end' }
   | { readonly code: 'look at each end'; readonly ends: readonly string[] };
 
@@ -24,18 +29,26 @@ export function nextMeasurement(
   lengths: PieceLengths,
 ): NextMeasurement | undefined {
   if (explanations.length < 2) return undefined;
-  const kinds = new Set(explanations.flatMap(({ faults }) => faults.map(({ kind }) => kind)));
-  if (kinds.has('open') && kinds.size === 1)
-    return {
-      code: 'capacitance from each end',
-      whole: leadCapacitance(lead, lengths) + strayCapacitance,
-      stray: strayCapacitance,
-    };
-  if (kinds.has('short') && kinds.size === 1) return { code: 'resistance from each end' };
-  const ends = new Set(
-    explanations.flatMap(({ faults }) => faults.map((fault) => endOfFault(wiring, fault))),
-  );
+  const differing = differingFaults(explanations);
+  for (const fault of differing) {
+    if (fault.kind !== 'open') continue;
+    const wanted = capacitancesWanted({ lead, wiring, lengths }, fault.terminal);
+    if (wanted) return { code: 'capacitance from each end', terminal: fault.terminal, wanted };
+  }
+  if (differing.every(({ kind }) => kind === 'short')) return { code: 'resistance from each end' };
+  const ends = new Set(differing.map((fault) => endOfFault(wiring, fault)));
   return { code: 'look at each end', ends: [...ends].map((endId) => endById(lead, endId).name) };
+}
+
+/** Faults that not every explanation has: what is to be told apart. */
+function differingFaults(explanations: readonly Explanation[]): Fault[] {
+  const counts = new Map<string, { fault: Fault; count: number }>();
+  for (const { faults } of explanations)
+    for (const fault of faults) {
+      const key = JSON.stringify(fault);
+      counts.set(key, { fault, count: (counts.get(key)?.count ?? 0) + 1 });
+    }
+  return [...counts.values()].filter(({ count }) => count < explanations.length).map(({ fault }) => fault);
 }
 
 /** Whether a fault of an end could as well sit in the cable: an open or a short of conductors of one piece. */

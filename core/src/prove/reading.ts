@@ -8,32 +8,75 @@ export const pairReadingSchema = z.object({
   ohms: z.number().min(0).nullable().optional(),
 });
 
-/** A set of readings of one unit, as they were taken; whatever was not read is missing. */
+/** How far a reading may be off: a part of it and a fixed part, in the quantity's own unit. */
+const uncertaintySchema = z.object({ relative: z.number().min(0).max(1), fixed: z.number().min(0) });
+
+/** An instrument as it stood when it read: what a record must say of it later. */
+export const deviceSchema = z.object({
+  name: z.string().max(120),
+  kind: z.enum(['continuity tester', 'meter', 'analyser']),
+  serial: z.string().max(60),
+  /** Days of its calibration: when, and how long it holds; null where it does not say. */
+  calibrated: z.iso.date().nullable(),
+  due: z.iso.date().nullable(),
+  /** Of an analyser: kind and planes of the correction that was on. */
+  correction: z.string().max(200).nullable(),
+  simulated: z.boolean(),
+  uncertainty: z.object({
+    ohms: uncertaintySchema.optional(),
+    farads: uncertaintySchema.optional(),
+    insulation: uncertaintySchema.optional(),
+    /** Of loss, dB. */
+    loss: uncertaintySchema.optional(),
+    /** What is left of the directivity after calibration, dB. */
+    directivity: z.number().min(0).max(100).optional(),
+  }),
+});
+
+/** A file kept with a reading: its name, and the checksum that finds it. */
+const keptFileSchema = z.object({ name: z.string(), hash: z.string() });
+
+/** What moving the cable showed: how often each path was read, and how often it dropped and came back. */
+const wiggleSchema = z.object({
+  seconds: z.number().min(0),
+  reads: z.number().int().min(0),
+  /** Drop-outs by the id of the path. */
+  drops: z.record(z.string(), z.number().int().min(0)),
+});
+
+/** A set of readings of one unit by one method, as they were taken; whatever was not read is missing. */
 export const readingsSchema = z.object({
   by: z.string(),
   instrument: z.string(),
   celsius: z.number(),
+  /** The instrument, where it was one that says who it is. */
+  device: deviceSchema.optional(),
   pairs: z.array(pairReadingSchema),
-  /** Insulation centre to shell at the test voltage, ohm; null above the meter's range. */
+  /** Insulation, the least between points planned apart, at the test voltage, ohm; null above the meter's range. */
   insulationOhms: z.number().min(0).nullable().optional(),
   /** What this family of leads is proved by beside that, SI, by the id of the check; null for open. */
   family: z.record(z.string(), z.number().min(0).nullable()).optional(),
+  /** Capacitance between two points of one end, farads: tells how far an open is. */
+  farads: z.array(z.object({ from: z.string(), to: z.string(), farads: z.number().min(0) })).optional(),
+  wiggle: wiggleSchema.optional(),
+  /** Looks by the id of the check. */
+  looks: z.record(z.string(), z.boolean()).optional(),
+  /** A sweep of one or two ports, as Touchstone. */
+  sweep: keptFileSchema.optional(),
+  /** A reflection over time, as CSV. */
+  trace: keptFileSchema.optional(),
 });
 
 export type PairReading = z.infer<typeof pairReadingSchema>;
 export type Readings = z.infer<typeof readingsSchema>;
+export type Device = z.infer<typeof deviceSchema>;
+export type Uncertainty = z.infer<typeof uncertaintySchema>;
 
 /** Below this a pair counts as connected, ohm: far above any lead, far below any insulation. */
 export const connectedBelow = 1e3;
 
 /** Least resistance between points that are not planned to be connected, ohm. */
 export const openAtLeast = 1e6;
-
-export function findPair(readings: Readings, from: string, to: string): PairReading | undefined {
-  return readings.pairs.find(
-    (pair) => (pair.from === from && pair.to === to) || (pair.from === to && pair.to === from),
-  );
-}
 
 /** Ohms of a reading, open as Infinity; undefined when the pair was only ticked or not read. */
 export function ohmsOf(pair: PairReading | undefined): number | undefined {
@@ -44,4 +87,26 @@ export function ohmsOf(pair: PairReading | undefined): number | undefined {
 export function isConnected(pair: PairReading | undefined): boolean | undefined {
   const ohms = ohmsOf(pair);
   return ohms === undefined ? pair?.connected : ohms < connectedBelow;
+}
+
+/** Key of two points, whichever is named first. */
+export const pairKey = (from: string, to: string) => (from < to ? `${from} ${to}` : `${to} ${from}`);
+
+/** Whether an instrument's calibration had run out on a day (ISO date or time); undefined where it does not say. */
+export function isOverdue(device: Device, day: string): boolean | undefined {
+  return device.due === null ? undefined : device.due < day.slice(0, 10);
+}
+
+/** Whether a set of readings holds anything at all. */
+export function isEmptyTake(take: Readings): boolean {
+  return (
+    take.pairs.length === 0 &&
+    take.insulationOhms === undefined &&
+    Object.keys(take.family ?? {}).length === 0 &&
+    (take.farads ?? []).length === 0 &&
+    Object.keys(take.looks ?? {}).length === 0 &&
+    !take.wiggle &&
+    !take.sweep &&
+    !take.trace
+  );
 }

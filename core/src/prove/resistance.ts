@@ -3,18 +3,16 @@ import { conductorsOf, resistancePerMetre } from '../cable/conductors.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { contactAllowanceOf } from '../connector/connector.ts';
+import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { endById, nodesOfPiece } from '../lead/lead.ts';
 import type { Term } from '../quantity/explained.ts';
 import { explainedSchema } from '../quantity/explained.ts';
 import { joinAt, leadWiring } from './lead-wiring.ts';
 import type { Resistor } from './network.ts';
-import { networkResistance } from './network.ts';
+import { solveNetwork } from './network.ts';
 import type { Wiring } from './wiring.ts';
 import { plannedPartition } from './wiring.ts';
-
-/** What is allowed over the computed cable resistance: length, lay and copper are never quite nominal. House value. */
-const cableAllowance = 1.1;
 
 /** One planned path between contacts of two ends, with what it should read. */
 export const expectedPathSchema = z.object({
@@ -48,21 +46,27 @@ export function contactAllowance(lead: Lead, endId: string, contact: string): nu
   return contactAllowanceOf(connectorById(endById(lead, endId).connectorId), contact);
 }
 
+/** One conductor of a piece from the node of its first end to that of its second. */
+export interface ConductorRun extends Resistor {
+  readonly pieceId: string;
+  readonly conductor: string;
+}
+
 /**
- * The copper of a lead as resistors: every conductor of every piece between the nodes it ends at. `terminalNode` says
+ * The copper of a lead: every conductor of every piece between the nodes it ends at, as a resistor. `terminalNode` says
  * which node a terminal is; joins follow on from `firstJoin`.
  */
-export function cableResistors(
+export function conductorRuns(
   lead: Lead,
   wiring: Wiring,
   lengths: PieceLengths,
   celsius: number,
   terminalNode: (terminal: number) => number,
   firstJoin: number,
-): Resistor[] {
+): ConductorRun[] {
   return lead.pieces.flatMap((piece) => {
     const nodes = nodesOfPiece(lead, piece);
-    return conductorsOf(leadCable(lead, piece.cableId)).flatMap(({ id }): Resistor[] => {
+    return conductorsOf(leadCable(lead, piece.cableId)).flatMap(({ id }): ConductorRun[] => {
       const strand = { pieceId: piece.id, conductor: id };
       const ends = nodes.map((nodeId) => {
         const end = lead.ends.find((candidate) => candidate.nodeId === nodeId);
@@ -78,17 +82,25 @@ export function cableResistors(
       });
       const [a, b] = ends;
       if (a === undefined || b === undefined) return [];
-      return [{ a, b, ohms: conductorResistance(lead, piece.id, id, lengths.get(piece.id)!, celsius) }];
+      const ohms = conductorResistance(lead, piece.id, id, lengths.get(piece.id)!, celsius);
+      return [{ a, b, ohms, ...strand }];
     });
   });
 }
 
-/** Every planned path between two ends, and its limit `1.1 R(T) + sum of contacts`; paralleled cores count together. */
-export function expectedPaths(lead: Lead, lengths: PieceLengths, celsius: number): ExpectedPath[] {
+/**
+ * Every planned path between two ends, and its limit `allowance R(T) + sum of contacts`; paralleled cores count together.
+ * The allowance is 1.1 or a house's own: length, lay and copper are never quite nominal.
+ */
+export function expectedPaths(
+  lead: Lead,
+  lengths: PieceLengths,
+  { roomCelsius: celsius, limits }: Pick<House, 'roomCelsius' | 'limits'>,
+): ExpectedPath[] {
   const wiring = leadWiring(lead);
   const { points, terminals } = wiring;
   const spare = points.length + lead.joins.length;
-  const copper = cableResistors(
+  const copper = conductorRuns(
     lead,
     wiring,
     lengths,
@@ -98,11 +110,13 @@ export function expectedPaths(lead: Lead, lengths: PieceLengths, celsius: number
   );
   const nodes = spare + terminals.length;
   const planned = plannedPartition(wiring);
+  const between = solveNetwork(copper, nodes);
   return points.flatMap((near, a) =>
     points.flatMap((far, b): ExpectedPath[] => {
       if (b <= a || near.endId === far.endId || planned[a] !== planned[b]) return [];
-      const cable = networkResistance(copper, nodes, a, b);
-      return [expectedPath(lead, { near, far, cable, strands: strandsOn(wiring, a) }, lengths, celsius)];
+      const cable = between(a, b);
+      const path = { near, far, cable, strands: strandsOn(wiring, a) };
+      return [expectedPath(lead, path, lengths, celsius, limits.cableAllowance)];
     }),
   );
 }
@@ -128,6 +142,7 @@ function expectedPath(
   }: { near: Point; far: Point; cable: number; strands: { label: string; pieceId: string } },
   lengths: PieceLengths,
   celsius: number,
+  allowance: number,
 ): ExpectedPath {
   const contacts = [near, far].map(({ endId, contact }): Term => ({
     label: `Contact, end ${endById(lead, endId).name}`,
@@ -143,9 +158,9 @@ function expectedPath(
     to: far.id,
     expected: cable + contactSum,
     limit: {
-      value: cableAllowance * cable + contactSum,
+      value: allowance * cable + contactSum,
       kind: 'resistance',
-      formula: '1.1 R(T) + contacts',
+      formula: `${allowance} R(T) + contacts`,
       terms: [
         { label: 'Cable in the lead', value: lengths.get(strands.pieceId)!, kind: 'length' },
         { label: 'Temperature', value: celsius, kind: 'temperature', assumed: true },

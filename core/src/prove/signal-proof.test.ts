@@ -6,10 +6,10 @@ import type { LeadPlan } from '../plan/lead-plan.ts';
 import type { Fault } from './fault.ts';
 import { leadWiring } from './lead-wiring.ts';
 import type { Proof } from './proof.ts';
-import { prove } from './proof.ts';
+import { proofPlanOf, prove } from './proof.ts';
 import type { Readings } from './reading.ts';
 import { repairOf } from './repair.ts';
-import type { InjectedFault } from './virtual-lead.ts';
+import type { InjectedFault } from './injected-fault.ts';
 import { testVirtualLead } from './virtual-lead.ts';
 
 const lights = signalPlan('lighting', 'lighting-2-pair', ['xlr-5-plug', 'xlr-5-socket']);
@@ -22,8 +22,7 @@ function read(plan: LeadPlan, faults: readonly InjectedFault[] = [], seed = 7): 
   const virtual = { lead: plan.lead, lengths: plan.lengths, celsius: 20, faults };
   return testVirtualLead(virtual, 'Bench one', 'tester', seededRandom(seed), plan.family);
 }
-const proofOf = (plan: LeadPlan, readings: Readings): Proof =>
-  prove(plan.lead, plan.paths, readings, house, undefined, plan.family);
+const proofOf = (plan: LeadPlan, readings: Readings): Proof => prove(proofPlanOf(plan, house), [readings]);
 const provedWith = (plan: LeadPlan, ...faults: InjectedFault[]) => proofOf(plan, read(plan, faults));
 
 /** The terminal of a conductor at an end. */
@@ -88,14 +87,15 @@ describe('lighting', () => {
   test('asks for terminator and twist of both pairs', () => {
     expect(lights.family.map(({ id }) => id)).toEqual(['terminator 1', 'pair 1', 'terminator 2', 'pair 2']);
     expect(signalPlan('lighting', 'lighting-1-pair', ['xlr-3-plug', 'xlr-3-socket']).family).toHaveLength(2);
-    expect(mic.family).toEqual([]);
+    expect(mic.family.map(({ id }) => id)).toEqual(['capacitance']);
+    expect(lounge.family).toEqual([]);
   });
 
   test('not measured it is Not yet, and a house may leave it out', () => {
     const { family: _family, ...rest } = read(lights);
     expect(proofOf(lights, rest).verdict).toBe('Not yet');
     const as = { ...house, practice: { ...house.practice, leaveOut: ['family' as const] } };
-    expect(prove(lights.lead, lights.paths, rest, as, undefined, lights.family).verdict).toBe('Good');
+    expect(prove(proofPlanOf(lights, as), [rest]).verdict).toBe('Good');
   });
 
   test('the second pair reversed at one end', () => {

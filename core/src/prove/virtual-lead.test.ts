@@ -6,7 +6,7 @@ import { exampleLead, house } from '../testing/example.ts';
 import type { Fault } from './fault.ts';
 import { endOfFault, misassign, plannedAssignment } from './fault.ts';
 import { leadWiring } from './lead-wiring.ts';
-import { prove } from './proof.ts';
+import { proofPlanOf, prove } from './proof.ts';
 import { networkResistance } from './network.ts';
 import { testVirtualLead } from './virtual-lead.ts';
 import { Groups, partitionOf, plannedPartition, samePartition } from './wiring.ts';
@@ -14,6 +14,8 @@ import { Groups, partitionOf, plannedPartition, samePartition } from './wiring.t
 const { lead, card } = exampleLead();
 const plan = planLead(lead, [card], house);
 const wiring = leadWiring(lead);
+/** Continuity, resistance and insulation alone. */
+const coax = { ...proofPlanOf(plan, house), family: [] };
 
 /** Every fault that a two-ended coax lead can have, by hand. */
 const faults: Fault[] = [
@@ -26,7 +28,7 @@ const faults: Fault[] = [
 
 const proofOf = (injected: readonly Fault[], seed: number) => {
   const virtual = { lead, lengths: plan.lengths, celsius: 20, faults: injected };
-  return prove(lead, plan.paths, testVirtualLead(virtual, 'Bench one', 'tester', seededRandom(seed)), house);
+  return prove(coax, [testVirtualLead(virtual, 'Bench one', 'tester', seededRandom(seed))]);
 };
 
 describe('the simulated tester and the diagnosis', () => {
@@ -83,12 +85,7 @@ describe('the simulated tester and the diagnosis', () => {
     const verdictWith = (extra: number) => {
       const bad = { kind: 'high resistance', terminal: 0, ohms: extra } as const;
       const virtual = { lead, lengths: plan.lengths, celsius: 20, faults: [bad] };
-      return prove(
-        lead,
-        plan.paths,
-        testVirtualLead(virtual, 'b', 't', () => 0.5),
-        house,
-      ).verdict;
+      return prove(coax, [testVirtualLead(virtual, 'b', 't', () => 0.5)]).verdict;
     };
     const { expected, limit } = plan.paths.find(({ from }) => from === 'A.centre')!;
     const room = limit.value - expected;

@@ -116,3 +116,14 @@ export function partitionFromPairs(
     contradictions: openPairs.filter(({ a, b }) => groups.find(a) === groups.find(b)),
   };
 }
+
+/** Every two of `count` points, lower index first: the order of a matrix of readings. */
+export function pairsOfPoints(count: number): [number, number][] {
+  return Array.from({ length: count }, (_, a) =>
+    Array.from({ length: count - a - 1 }, (__, b): [number, number] => [a, a + b + 1]),
+  ).flat();
+}
+
+/** Place of a pair, lower index first, in the order of `pairsOfPoints`. */
+export const placeOfPair = (count: number, a: number, b: number) =>
+  a * count - (a * (a + 1)) / 2 + (b - a - 1);

@@ -1,0 +1,185 @@
+import { connectorById } from '../connector/catalogue/catalogue.ts';
+import type { House } from '../house/house.ts';
+import type { QuantityKind } from '../quantity/explained.ts';
+import type { Lead } from '../lead/lead.ts';
+import type { Verdict } from '../strip/measured.ts';
+import type { FamilyCheck } from './family-checks.ts';
+import type { Judged, MethodReading } from './judge.ts';
+import { judgeAtLeast, judgeAtMost, judgeBetween, judgeTogether, uncertaintyOf } from './judge.ts';
+import type { PairMatrix } from './pair-matrix.ts';
+import type { Readings, Uncertainty } from './reading.ts';
+import { ohmsOf, pairKey } from './reading.ts';
+import type { ExpectedPath } from './resistance.ts';
+
+/** A check of its own in the proof. A left-out check is said so on the certificate. */
+export interface ProofCheck {
+  readonly id: string;
+  readonly label: string;
+  readonly verdict: Verdict;
+  readonly leftOut: boolean;
+  readonly detail: string;
+  /** What its reading and limit are measured in. */
+  readonly quantity: QuantityKind;
+  /** Whether the reading must not go below its limit, or not above. */
+  readonly bound: 'at least' | 'at most' | 'between';
+  readonly judged?: Judged;
+  /** Every method that read it, side by side. */
+  readonly methods: readonly MethodReading[];
+}
+
+/** What a proof judges by. */
+export interface CheckContext {
+  readonly takes: readonly Readings[];
+  readonly house: House;
+}
+
+/** What a meter of the house is taken to err by where it does not say: insulation, capacitance. Engineering values. */
+const usualInsulation: Uncertainty = { relative: 0.05, fixed: 0 };
+const usualFarads: Uncertainty = { relative: 0.01, fixed: 1e-12 };
+
+/** Uncertainty of the ohms of a take: its instrument's own, else that of the house's meter. */
+export const ohmsUncertainty = ({ device }: Readings, { meter }: House): Uncertainty =>
+  device?.uncertainty.ohms ?? meter;
+
+/** Every pair connected that should be, none that should not. */
+export function continuityCheck({ pairs, contradictions }: PairMatrix): ProofCheck {
+  const count = (verdict: Verdict) => pairs.filter((pair) => pair.verdict === verdict).length;
+  const [out, notYet] = [count('Out'), count('Not yet')];
+  const total = pairs.length;
+  const [verdict, detail]: [Verdict, string] =
+    contradictions.length > 0
+      ? ['Not yet', 'the readings contradict each other: read the marked pairs again']
+      : out > 0
+        ? ['Out', `${out} of ${total} pairs are not as planned`]
+        : notYet > 0
+          ? ['Not yet', `${notYet} of ${total} pairs not measured`]
+          : ['Good', `${total} of ${total} pairs as planned`];
+  return {
+    id: 'continuity',
+    label: 'Continuity and shorts',
+    leftOut: false,
+    verdict,
+    detail,
+    quantity: 'count',
+    bound: 'at most',
+    methods: [],
+  };
+}
+
+/** The resistance of one planned path. */
+export function resistanceCheck(path: ExpectedPath, { takes, house }: CheckContext): ProofCheck {
+  const key = pairKey(path.from, path.to);
+  const judge = (ohms: number | undefined, uncertainty: Uncertainty) =>
+    judgeAtMost(ohms, path.limit.value, uncertaintyOf(ohms, uncertainty));
+  const methods = takes.flatMap((take): MethodReading[] => {
+    const ohms = ohmsOf(take.pairs.find((pair) => pairKey(pair.from, pair.to) === key));
+    if (ohms === undefined) return [];
+    return [{ instrument: take.instrument, judged: judge(ohms, ohmsUncertainty(take, house)) }];
+  });
+  return checkOf(
+    {
+      id: `resistance ${path.id}`,
+      label: `Resistance, ${path.label}`,
+      quantity: 'resistance',
+      bound: 'at most',
+    },
+    methods,
+    judge(undefined, house.meter),
+    house.practice.leaveOut.includes('resistance'),
+  );
+}
+
+/** What only this family of leads is proved by. */
+export function familyCheck(check: FamilyCheck, { takes, house }: CheckContext): ProofCheck {
+  const { id, label, quantity, min, max, how } = check;
+  const judge = (value: number | undefined, uncertainty: Uncertainty) =>
+    judgeBetween(value, [min, max], uncertaintyOf(value, uncertainty));
+  const methods = takes.flatMap((take): MethodReading[] => {
+    const found = take.family?.[id];
+    if (found === undefined) return [];
+    const { ohms = { relative: 0.01, fixed: 0 }, farads = usualFarads } = take.device?.uncertainty ?? {};
+    const judged = judge(found ?? Infinity, quantity === 'capacitance' ? farads : ohms);
+    return [{ instrument: take.instrument, judged }];
+  });
+  const made = checkOf(
+    { id, label, quantity, bound: 'between' },
+    methods,
+    judge(undefined, usualFarads),
+    house.practice.leaveOut.includes('family'),
+  );
+  return made.judged!.reason === 'not measured' ? { ...made, detail: `not measured: ${how}` } : made;
+}
+
+/** Test voltage and least insulation of a lead: the lower rating and the higher demand of its ends, or the house's own demand. */
+export function insulationWanted(lead: Lead, house: House): { volts: number; ohms: number } {
+  const wanted = lead.ends.map(({ connectorId }) => connectorById(connectorId).series.insulation);
+  return {
+    volts: Math.min(...wanted.map(({ volts }) => volts)),
+    ohms: Math.max(house.limits.insulation ?? 0, ...wanted.map(({ ohms }) => ohms)),
+  };
+}
+
+/** Insulation between all points planned apart. */
+export function insulationCheck(lead: Lead, { takes, house }: CheckContext): ProofCheck {
+  const { volts, ohms: limit } = insulationWanted(lead, house);
+  const judge = (ohms: number | undefined, uncertainty: Uncertainty) =>
+    judgeAtLeast(ohms, limit, uncertaintyOf(ohms, uncertainty));
+  const methods = takes.flatMap((take): MethodReading[] => {
+    if (take.insulationOhms === undefined) return [];
+    const uncertainty = take.device?.uncertainty.insulation ?? usualInsulation;
+    return [{ instrument: take.instrument, judged: judge(take.insulationOhms ?? Infinity, uncertainty) }];
+  });
+  return checkOf(
+    { id: 'insulation', label: `Insulation at ${volts} V`, quantity: 'resistance', bound: 'at least' },
+    methods,
+    judge(undefined, usualInsulation),
+    house.practice.leaveOut.includes('insulation'),
+  );
+}
+
+/** Reads of every path that a wiggle test needs at least before it says anything. */
+const leastWiggleReads = 20;
+
+/** Whether a path drops while the cable is moved. */
+export function wiggleCheck(paths: readonly ExpectedPath[], { takes, house }: CheckContext): ProofCheck {
+  const wiggle = takes.findLast((take) => take.wiggle)?.wiggle;
+  const drops = Object.entries(wiggle?.drops ?? {}).filter(([, count]) => count > 0);
+  const labelOf = (id: string) => paths.find((path) => path.id === id)?.label ?? id;
+  const isLong = wiggle !== undefined && wiggle.reads >= leastWiggleReads;
+  const verdict = drops.length > 0 ? 'Out' : isLong ? 'Good' : 'Not yet';
+  const detail = !wiggle
+    ? 'not measured: move the cable at both ends while the tester reads'
+    : drops.length > 0
+      ? `intermittent: ${drops.map(([id, count]) => `${labelOf(id)} dropped ${count} ${count === 1 ? 'time' : 'times'}`).join('; ')}`
+      : isLong
+        ? `no drop in ${wiggle.reads} reads over ${Math.round(wiggle.seconds)} s`
+        : `only ${wiggle.reads} reads: expected ${leastWiggleReads} or more`;
+  return {
+    id: 'wiggle',
+    label: 'Holds while it is moved',
+    verdict,
+    leftOut: !wiggle && !house.practice.alsoAsk.includes('wiggle'),
+    detail,
+    quantity: 'count',
+    bound: 'at most',
+    methods: [],
+  };
+}
+
+/** A check from its methods; left out only where nothing was read and the house does not ask. */
+export function checkOf(
+  base: Pick<ProofCheck, 'id' | 'label' | 'quantity' | 'bound'>,
+  methods: readonly MethodReading[],
+  none: Judged,
+  mayBeLeftOut: boolean,
+): ProofCheck {
+  const judged = judgeTogether(methods, none);
+  return {
+    ...base,
+    verdict: judged.verdict,
+    leftOut: judged.reason === 'not measured' && mayBeLeftOut,
+    detail: judged.reason,
+    judged,
+    methods,
+  };
+}

@@ -1,0 +1,282 @@
+import type { Lead } from '../lead/lead.ts';
+import { nodesOfPiece } from '../lead/lead.ts';
+import type { Explanation } from './diagnosis.ts';
+import type { Fault } from './fault.ts';
+import { leadNetwork, networkCapacitance } from './lead-network.ts';
+import { networkResistance } from './network.ts';
+import type { Readings, Uncertainty } from './reading.ts';
+import { ohmsOf, pairKey } from './reading.ts';
+import type { PieceLengths } from './resistance.ts';
+import { contactAllowance } from './resistance.ts';
+import type { Wiring } from './wiring.ts';
+
+/** Where along its piece an open or a short sits, and from which readings that follows. */
+export interface Placed {
+  readonly pieceId: string;
+  /** From which end the distance counts, and the other. */
+  readonly fromEndId: string;
+  readonly toEndId: string;
+  /** Metres of cable from the first of them, and by how much it may be off. */
+  readonly distance: number;
+  readonly uncertainty: number;
+  readonly where: 'from end' | 'cable' | 'to end' | 'two places' | 'unsure';
+  readonly by: 'capacitance' | 'resistance';
+}
+
+/** A pair of points to put a meter on, and what it reads there if the break is at the other end or right here. */
+export interface CapacitanceWanted {
+  readonly endId: string;
+  readonly from: string;
+  readonly to: string;
+  readonly whole: number;
+  readonly stray: number;
+}
+
+/** Capacitance of a made cable is within this part of its class. Engineering value. */
+const capacitanceSpread = 0.1;
+/** Resistance of a made cable is within this part of the computed one. Engineering value. */
+const resistanceSpread = 0.05;
+/** Nearer to an end than this part of the piece a place cannot be told from the end itself. */
+const atEnd = 0.02;
+
+/** A lead, its wiring and the cable in it. */
+interface Subject {
+  readonly lead: Lead;
+  readonly wiring: Wiring;
+  readonly lengths: PieceLengths;
+}
+
+/** The conductor that an open fault is about, where it is one conductor of one piece between two ends. */
+interface OpenConductor {
+  readonly pieceId: string;
+  readonly terminals: readonly [number, number];
+}
+
+function openConductor({ lead, wiring }: Subject, terminal: number): OpenConductor | undefined {
+  const { conductor } = wiring.terminals[terminal]!;
+  const terminals = wiring.terminals.flatMap((each, index) => (each.conductor === conductor ? [index] : []));
+  const { pieceId } = wiring.conductors[conductor]!;
+  const piece = lead.pieces.find(({ id }) => id === pieceId)!;
+  const isStraight =
+    terminals.length === 2 &&
+    nodesOfPiece(lead, piece).every((node) => lead.ends.some((end) => end.nodeId === node));
+  return isStraight ? { pieceId, terminals: [terminals[0]!, terminals[1]!] } : undefined;
+}
+
+/**
+ * What a capacitance meter should be put on to place an open: at each end its point against the nearest neighbour that is
+ * not open. Undefined where the conductor does not run straight from end to end.
+ */
+export function capacitancesWanted(subject: Subject, terminal: number): CapacitanceWanted[] | undefined {
+  const open = openConductor(subject, terminal);
+  if (!open) return undefined;
+  const [first, second] = open.terminals.map((at, index) =>
+    wantedAt(subject, open, at, open.terminals[1 - index]!),
+  );
+  return first && second ? [first, second] : undefined;
+}
+
+function wantedAt(
+  { lead, wiring, lengths }: Subject,
+  { pieceId }: OpenConductor,
+  here: number,
+  there: number,
+): CapacitanceWanted | undefined {
+  const { endId, point } = wiring.terminals[here]!;
+  const neighbour = wiring.terminals.find(
+    (other, index) =>
+      index !== here &&
+      other.endId === endId &&
+      other.point !== null &&
+      other.point !== point &&
+      other.strand?.pieceId === pieceId,
+  );
+  if (point === null || !neighbour) return undefined;
+  const read = (openAt: number) =>
+    networkCapacitance(
+      leadNetwork({ lead, lengths, celsius: 20, faults: [{ kind: 'open', terminal: openAt }] }, wiring),
+      point,
+      neighbour.point!,
+    );
+  const [whole, stray] = [read(there), read(here)];
+  if (whole === undefined || stray === undefined) return undefined;
+  return { endId, from: wiring.points[point]!.id, to: wiring.points[neighbour.point!]!.id, whole, stray };
+}
+
+/** A fault of an explanation placed by what was read; undefined where nothing was read that tells. */
+export function placeFault(
+  subject: Subject,
+  fault: Fault,
+  takes: readonly Readings[],
+  ohmsUncertainty: Uncertainty,
+): Placed | undefined {
+  if (fault.kind === 'open') return placeOpen(subject, fault.terminal, takes);
+  if (fault.kind === 'short') return placeShort(subject, fault.points, takes, ohmsUncertainty);
+  return undefined;
+}
+
+/**
+ * An open by the ratio of the capacitances from its two ends, or from one end against what the whole cable has. Cores that
+ * float beside the meter's two bend the law, so the place is looked for in the same network that foretells the readings.
+ */
+function placeOpen(subject: Subject, terminal: number, takes: readonly Readings[]): Placed | undefined {
+  const open = openConductor(subject, terminal);
+  const wanted = capacitancesWanted(subject, terminal);
+  if (!open || !wanted) return undefined;
+  const shareOf = ({ whole, stray }: CapacitanceWanted, farads: number) => (farads - stray) / (whole - stray);
+  const shares = wanted.map((each) => {
+    const read = takes
+      .flatMap(({ farads }) => farads ?? [])
+      .findLast((reading) => pairKey(reading.from, reading.to) === pairKey(each.from, each.to));
+    return read && shareOf(each, read.farads);
+  });
+  const [near, far] = shares;
+  const length = subject.lengths.get(open.pieceId)!;
+  const ends = { fromEndId: wanted[0]!.endId, toEndId: wanted[1]!.endId };
+  const base = { ...ends, pieceId: open.pieceId, by: 'capacitance' as const };
+  if (near === undefined && far === undefined) return undefined;
+  if (near !== undefined && far !== undefined) {
+    const sum = near + far;
+    if (sum < 1 - 2 * capacitanceSpread)
+      return {
+        ...base,
+        distance: near * length,
+        uncertainty: capacitanceSpread * length,
+        where: 'two places',
+      };
+    if (sum > 1 + 2 * capacitanceSpread)
+      return { ...base, distance: near * length, uncertainty: length, where: 'unsure' };
+    const ratio = Math.max(0, near) / Math.max(sum, 1e-9);
+    const place = placeWhere(subject, open, wanted, ([a, b]) => a / (a + b) - ratio);
+    return { ...base, ...placedAt(place, 0.02, length) };
+  }
+  const index = near === undefined ? 1 : 0;
+  const share = shares[index]!;
+  const rising = index === 0 ? 1 : -1;
+  const place = placeWhere(subject, open, wanted, (both) => rising * (both[index]! - share));
+  return { ...base, ...placedAt(place, 0.01 + capacitanceSpread * Math.min(1, share), length) };
+}
+
+/** The part of the piece at which a break makes a rising function of both shares zero, by halving. */
+function placeWhere(
+  { lead, wiring, lengths }: Subject,
+  { pieceId, terminals }: OpenConductor,
+  wanted: readonly CapacitanceWanted[],
+  error: (shares: readonly [number, number]) => number,
+): number {
+  const { strand, endId } = wiring.terminals[terminals[0]]!;
+  const piece = lead.pieces.find(({ id }) => id === pieceId)!;
+  const isForward = lead.ends.find(({ id }) => id === endId)!.nodeId === nodesOfPiece(lead, piece)[0];
+  const indexOf = (id: string) => wiring.points.findIndex((point) => point.id === id);
+  const sharesAt = (part: number): [number, number] => {
+    const at = isForward ? part : 1 - part;
+    const broken = { kind: 'cable open', pieceId, conductor: strand!.conductor, at } as const;
+    const network = leadNetwork({ lead, lengths, celsius: 20, faults: [broken] }, wiring);
+    const [a, b] = wanted.map(({ from, to, whole, stray }) => {
+      const farads = networkCapacitance(network, indexOf(from), indexOf(to)) ?? whole;
+      return (farads - stray) / (whole - stray);
+    });
+    return [a!, b!];
+  };
+  let [low, high] = [1e-3, 1 - 1e-3];
+  if (error(sharesAt(low)) >= 0) return 0;
+  if (error(sharesAt(high)) <= 0) return 1;
+  for (let halving = 0; halving < 14; halving++) {
+    const middle = (low + high) / 2;
+    if (error(sharesAt(middle)) < 0) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/**
+ * A short by the resistance into it from both ends: `x = (Ra - Rb + R) / 2R` with R the loop of the two conductors; what the
+ * short itself has drops out. Both readings are in the matrix.
+ */
+function placeShort(
+  subject: Subject,
+  points: readonly [number, number],
+  takes: readonly Readings[],
+  uncertainty: Uncertainty,
+): Placed | undefined {
+  const { lead, wiring, lengths } = subject;
+  const strands = points.map((point) => wiring.terminals.find((terminal) => terminal.point === point));
+  const [a, b] = strands;
+  if (!a?.strand || !b?.strand || a.strand.pieceId !== b.strand.pieceId) return undefined;
+  const open = openConductor(subject, wiring.terminals.indexOf(a));
+  if (!open) return undefined;
+  const endIds = open.terminals.map((terminal) => wiring.terminals[terminal]!.endId);
+  const pointOf = (conductor: number, endId: string) =>
+    wiring.terminals.find((terminal) => terminal.conductor === conductor && terminal.endId === endId)?.point;
+  const pairs = endIds.map((endId) => [pointOf(a.conductor, endId), pointOf(b.conductor, endId)]);
+  if (pairs.flat().some((point) => point === null || point === undefined)) return undefined;
+  const readings = pairs.map(([p, q]) => ohmsBetween(wiring.points[p!]!.id, wiring.points[q!]!.id, takes));
+  const [near, far] = readings;
+  if (near === undefined || far === undefined || !Number.isFinite(near + far)) return undefined;
+  const { resistors, nodes } = leadNetwork({ lead, lengths, celsius: takes[0]!.celsius, faults: [] }, wiring);
+  const loop = pairs[0]!.reduce<number>(
+    (sum, point, index) => sum + networkResistance(resistors, nodes, point!, pairs[1]![index]!),
+    0,
+  );
+  const share = (near - far + loop) / (2 * loop);
+  const contacts = pairs.flat().reduce<number>((sum, point) => {
+    const { endId, contact } = wiring.points[point!]!;
+    return sum + contactAllowance(lead, endId, contact) / 2;
+  }, 0);
+  const read = 2 * uncertainty.fixed + uncertainty.relative * (near + far) + contacts;
+  const off = read / (2 * loop) + resistanceSpread * Math.abs(share - 0.5);
+  const base = {
+    pieceId: open.pieceId,
+    fromEndId: endIds[0]!,
+    toEndId: endIds[1]!,
+    by: 'resistance' as const,
+  };
+  return { ...base, ...placedAt(share, off, lengths.get(open.pieceId)!) };
+}
+
+function ohmsBetween(from: string, to: string, takes: readonly Readings[]): number | undefined {
+  return takes
+    .flatMap(({ pairs }) => pairs.filter((pair) => pairKey(pair.from, pair.to) === pairKey(from, to)))
+    .map(ohmsOf)
+    .findLast((ohms) => ohms !== undefined);
+}
+
+/** A part of a piece as a place; where it may be off by more than a third of it, nothing is said. */
+function placedAt(
+  share: number,
+  off: number,
+  length: number,
+): Pick<Placed, 'distance' | 'uncertainty' | 'where'> {
+  const distance = Math.min(1, Math.max(0, share)) * length;
+  const uncertainty = off * length;
+  const isOutside = share < -off - atEnd || share > 1 + off + atEnd;
+  if (off > 1 / 3 || isOutside) return { distance, uncertainty, where: 'unsure' };
+  const slack = Math.max(atEnd, off);
+  const where = share <= slack ? 'from end' : share >= 1 - slack ? 'to end' : 'cable';
+  return { distance, uncertainty, where };
+}
+
+/** Whether a fault that an explanation puts at an end can be there, after what was read. */
+export function agreesWith(wiring: Wiring, fault: Fault, placed: Placed | undefined): boolean {
+  if (!placed || placed.where === 'unsure' || placed.where === 'two places' || placed.where === 'cable')
+    return true;
+  const endId =
+    fault.kind === 'open'
+      ? wiring.terminals[fault.terminal]!.endId
+      : fault.kind === 'short'
+        ? wiring.points[fault.points[0]]!.endId
+        : undefined;
+  return endId === (placed.where === 'from end' ? placed.fromEndId : placed.toEndId);
+}
+
+/** Explanations that the places leave standing, or all where they leave none. */
+export function withPlaces(
+  wiring: Wiring,
+  explanations: readonly Explanation[],
+  placedOf: (fault: Fault) => Placed | undefined,
+): readonly Explanation[] {
+  const left = explanations.filter(({ faults }) =>
+    faults.every((fault) => agreesWith(wiring, fault, placedOf(fault))),
+  );
+  return left.length > 0 ? left : explanations;
+}

@@ -1,0 +1,60 @@
+import type { Network } from '../file/network.ts';
+import type { ProofCheck } from './checks.ts';
+import { checkOf } from './checks.ts';
+import type { CheckContext } from './checks.ts';
+import type { Judged } from './judge.ts';
+import type { JudgedSweep } from './sweep-judge.ts';
+import { judgeSweep } from './sweep-judge.ts';
+import type { SweepLine } from './sweep-line.ts';
+
+/** Sweeps by the checksum of their file. */
+export type Sweeps = ReadonlyMap<string, Network>;
+
+const unread = (): Judged => ({
+  verdict: 'Not yet',
+  reading: undefined,
+  limit: NaN,
+  uncertainty: 0,
+  reason: 'not measured',
+});
+
+/** Loss, match and length of a coax lead from its sweeps, one method for each sweep. */
+export function sweepChecks(
+  line: SweepLine,
+  frequencies: readonly number[],
+  { takes, house }: CheckContext,
+  sweeps: Sweeps,
+): ProofCheck[] {
+  const judged = takes.flatMap(({ sweep, instrument, device }) => {
+    const network = sweep && sweeps.get(sweep.hash);
+    return network ? [{ instrument, result: judgeSweep(line, frequencies, network, house, device) }] : [];
+  });
+  const isAsked = house.practice.alsoAsk.includes('sweep');
+  const check = (
+    base: Pick<ProofCheck, 'id' | 'label' | 'quantity' | 'bound'>,
+    of: (result: JudgedSweep) => Judged | undefined,
+  ) =>
+    checkOf(
+      base,
+      judged.flatMap(({ instrument, result }) => {
+        const found = of(result);
+        return found && found.reading !== undefined ? [{ instrument, judged: found }] : [];
+      }),
+      unread(),
+      !isAsked,
+    );
+  return [
+    check(
+      { id: 'loss', label: 'Insertion loss over the band', quantity: 'decibel', bound: 'at most' },
+      ({ loss }) => loss?.judged,
+    ),
+    check(
+      { id: 'return loss', label: 'Return loss over the band', quantity: 'decibel', bound: 'at least' },
+      ({ returnLoss }) => returnLoss.judged,
+    ),
+    check(
+      { id: 'length', label: 'Length by its delay', quantity: 'length', bound: 'between' },
+      ({ length }) => length?.judged,
+    ),
+  ];
+}

@@ -1,0 +1,229 @@
+import type { Network } from '../file/network.ts';
+import type { House } from '../house/house.ts';
+import { frequencyGrid, sweepCascade } from '../line/cascade.ts';
+import { aliasFreeDelay } from '../line/band.ts';
+import { leastOfAssembly } from '../line/connector-line.ts';
+import { leadCascade } from '../line/lead-cascade.ts';
+import { speedOfLight } from '../line/line.ts';
+import { lineFigures } from '../cable/line-figures.ts';
+import type { Verdict } from '../strip/measured.ts';
+import type { Judged } from './judge.ts';
+import { judgeAtMost, judgeBetween } from './judge.ts';
+import type { Device } from './reading.ts';
+import type { SweepLine } from './sweep-line.ts';
+
+/** What an analyser is taken to err by where it does not say: loss, and what is left of its directivity, dB. Engineering values. */
+export const usualAnalyser = { loss: { relative: 0.01, fixed: 0.05 }, directivity: 40 } as const;
+
+/** A mated pair of connectors may lose so much beside what is predicted, dB. Engineering value. */
+const perConnector = 0.05;
+/** Cable is within so much of its nominal impedance, ohm; constant-impedance connectors reflect so much at 1 GHz. Engineering values. */
+const cableTolerance = 2;
+const connectorReflection = 0.02;
+/** What a return loss that is computed from tolerances is allowed beside, dB. House default. */
+const modelAllowance = 3;
+/** A velocity factor is known to this part; a connector's own length to this, metres. Engineering values. */
+export const velocityUncertainty = 0.02;
+export const planeUncertainty = 5e-3;
+
+/** One measured curve against its limit, all in dB and by frequency. `margin` is positive on the good side. */
+export interface JudgedCurve {
+  readonly frequencies: Float64Array;
+  readonly measured: Float64Array;
+  readonly predicted: Float64Array;
+  readonly limit: Float64Array;
+  readonly margin: Float64Array;
+  readonly verdict: Verdict;
+  /** Index of the worst point inside the band; -1 where no swept point lies in it. */
+  readonly worst: number;
+  readonly judged: Judged;
+}
+
+/** A sweep judged over the band of a lead. */
+export interface JudgedSweep {
+  /** Hertz: over these the verdict is made. */
+  readonly band: readonly [from: number, to: number];
+  readonly returnLoss: JudgedCurve;
+  /** Undefined with one port. */
+  readonly loss: JudgedCurve | undefined;
+  /** Cable between the jacket edges by the delay, metres; undefined with one port or too coarse a grid. */
+  readonly length: { readonly judged: Judged; readonly why: string } | undefined;
+}
+
+/** The band a verdict is made over: the working frequencies, and a tenth beyond at each side. */
+export function bandOf(frequencies: readonly number[]): [number, number] {
+  return [0.9 * Math.min(...frequencies), 1.1 * Math.max(...frequencies)];
+}
+
+/** Frequencies that a sweep of this lead should have, hertz: fine enough for its length, past its band. */
+export function sweepGridFor(line: SweepLine, frequencies: readonly number[], points = 801): Float64Array {
+  const to = Math.max(100e6, 2 * Math.max(...frequencies));
+  // A quarter of a turn from point to point keeps delay and ripple free of ambiguity.
+  const delay = line.length / (lineFigures(line.cable).velocityFactor * speedOfLight);
+  const needed = Math.ceil(to * delay * 4);
+  const count = Math.min(4001, Math.max(points, needed));
+  return frequencyGrid(to / count, to, count);
+}
+
+/**
+ * Judges a sweep of a lead against its prediction. Loss may be the prediction plus the house's tolerance of the cable and
+ * 0.05 dB for each connector; return loss must reach the tighter of the class of its connectors and what the tolerances of
+ * cable and connectors add up to. The uncertainty of the instrument is the guard band.
+ */
+export function judgeSweep(
+  line: SweepLine,
+  frequencies: readonly number[],
+  network: Network,
+  house: Pick<House, 'limits'>,
+  device?: Device,
+): JudgedSweep {
+  const band = bandOf(frequencies);
+  const swept = network.frequencies;
+  const predicted = sweepCascade(leadCascade(line), swept, network.references[0]!);
+  const returnLoss = judgeReturnLoss(line, network, predicted, band, house, device);
+  if (network.ports < 2) return { band, returnLoss, loss: undefined, length: undefined };
+  return {
+    band,
+    returnLoss,
+    loss: judgeLoss(line, network, predicted, band, house, device),
+    length: judgeLength(line, network),
+  };
+}
+
+type Predicted = ReturnType<typeof sweepCascade>;
+type Band = readonly [number, number];
+
+function judgeLoss(
+  line: SweepLine,
+  network: Network,
+  predicted: Predicted,
+  band: Band,
+  house: Pick<House, 'limits'>,
+  device: Device | undefined,
+): JudgedCurve {
+  const { re, im } = network.parameters[network.ports]!;
+  const { fit } = lineFigures(line.cable);
+  const swept = network.frequencies;
+  const measured = decibels(re, im);
+  const foreseen = decibels(predicted.s21Re, predicted.s21Im);
+  const limit = swept.map((frequency, n) => {
+    const cable = ((fit.k1 * Math.sqrt(frequency) + fit.k2 * frequency) * line.length) / 100;
+    return foreseen[n]! + house.limits.lossTolerance * cable + 2 * perConnector;
+  });
+  const margin = limit.map((most, n) => most - measured[n]!);
+  const { relative, fixed } = device?.uncertainty.loss ?? usualAnalyser.loss;
+  return judgeCurve({ frequencies: swept, measured, predicted: foreseen, limit, margin }, band, (n) =>
+    judgeAtMost(measured[n]!, limit[n]!, relative * Math.max(0, measured[n]!) + fixed),
+  );
+}
+
+function judgeReturnLoss(
+  line: SweepLine,
+  network: Network,
+  predicted: Predicted,
+  band: Band,
+  house: Pick<House, 'limits'>,
+  device: Device | undefined,
+): JudgedCurve {
+  const { re, im } = network.parameters[0]!;
+  const swept = network.frequencies;
+  const measured = decibels(re, im);
+  const foreseen = decibels(predicted.s11Re, predicted.s11Im);
+  const ends = [line.near.series, line.far.series];
+  const limit = swept.map((frequency, n) => {
+    const byClass = leastOfAssembly(ends, frequency, foreseen[n]!);
+    const byModel = leastOfModel(line, frequency);
+    const tighter = Math.max(byClass ?? byModel, ends.some(({ limit: l }) => l === null) ? 0 : byModel);
+    return tighter + house.limits.returnLossExtra;
+  });
+  const margin = measured.map((value, n) => value - limit[n]!);
+  const directivity = 10 ** (-(device?.uncertainty.directivity ?? usualAnalyser.directivity) / 20);
+  return judgeCurve({ frequencies: swept, measured, predicted: foreseen, limit, margin }, band, (n) => {
+    const reflection = 10 ** (-measured[n]! / 20);
+    const most = 10 ** (-limit[n]! / 20);
+    // The directivity adds to the reflection itself; in decibels its two sides differ, so the verdict is made there.
+    const { verdict, reason } = judgeAtMost(reflection, most, directivity);
+    const uncertainty = Math.abs(measured[n]! + 20 * Math.log10(reflection + directivity));
+    return { verdict, reason, reading: measured[n]!, limit: limit[n]!, uncertainty };
+  });
+}
+
+/** Return loss that tolerances alone may add up to, less the allowance, dB: cable at both of its faces, and two connectors. */
+function leastOfModel({ cable, reference }: SweepLine, frequency: number): number {
+  const impedance = lineFigures(cable).impedance;
+  const off = Math.abs(impedance - reference) + cableTolerance;
+  const faces = (2 * off) / (2 * reference + off);
+  const connectors = (2 * connectorReflection * Math.min(frequency, 6e9)) / 1e9;
+  return Math.max(0, -20 * Math.log10(Math.min(1, faces + connectors)) - modelAllowance);
+}
+
+/** The worst point of a band decides: Out before too close to call, then the least margin. */
+function judgeCurve(
+  curve: Pick<JudgedCurve, 'frequencies' | 'measured' | 'predicted' | 'limit' | 'margin'>,
+  [from, to]: Band,
+  judge: (n: number) => Judged,
+): JudgedCurve {
+  const { frequencies, margin } = curve;
+  let worst = -1;
+  for (let n = 0; n < frequencies.length; n++) {
+    if (frequencies[n]! < from || frequencies[n]! > to) continue;
+    if (worst < 0 || margin[n]! < margin[worst]!) worst = n;
+  }
+  if (worst < 0)
+    return {
+      ...curve,
+      worst,
+      verdict: 'Not yet',
+      judged: { verdict: 'Not yet', reading: undefined, limit: NaN, uncertainty: 0, reason: 'not measured' },
+    };
+  const judged = judge(worst);
+  return { ...curve, worst, verdict: judged.verdict, judged };
+}
+
+/** Loss of a parameter, dB, positive; silence ends at 120 dB. */
+function decibels(re: Float64Array, im: Float64Array): Float64Array {
+  return re.map((value, n) => Math.min(120, -10 * Math.log10(Math.max(1e-12, value ** 2 + im[n]! ** 2))));
+}
+
+/** Below this part of full transmission a phase is noise. */
+const leastThrough = 0.01;
+
+function judgeLength(line: SweepLine, network: Network): JudgedSweep['length'] {
+  const { velocityFactor } = lineFigures(line.cable);
+  const expected = line.length / (velocityFactor * speedOfLight);
+  const delay = delayOf(network);
+  // On a grid too coarse a long delay looks like a short one.
+  if (delay === undefined || expected > 0.7 * aliasFreeDelay(network.frequencies)) return undefined;
+  const connectors = [line.near.series, line.far.series].reduce(
+    (sum, { length, velocityFactor: factor }) => sum + length / (factor * speedOfLight),
+    0,
+  );
+  const length = (delay - connectors) * velocityFactor * speedOfLight;
+  const tolerance = 2 * velocityUncertainty * line.length + 2 * planeUncertainty;
+  return {
+    judged: judgeBetween(
+      Math.max(0, length),
+      [Math.max(0, line.length - tolerance), line.length + tolerance],
+      velocityUncertainty * line.length,
+    ),
+    why: `delay ${(delay * 1e9).toFixed(2)} ns at ${(velocityFactor * 100).toFixed(1)} % of the speed of light`,
+  };
+}
+
+/** Delay through a network, seconds, by the slope of its phase over all points that are not noise; undefined where none gets through. */
+function delayOf({ ports, frequencies, parameters }: Network): number | undefined {
+  const { re, im } = parameters[ports]!;
+  let turned = 0;
+  let span = 0;
+  for (let n = 1; n < frequencies.length; n++) {
+    if (Math.hypot(re[n]!, im[n]!) < leastThrough || Math.hypot(re[n - 1]!, im[n - 1]!) < leastThrough)
+      continue;
+    const step = Math.atan2(
+      im[n]! * re[n - 1]! - re[n]! * im[n - 1]!,
+      re[n]! * re[n - 1]! + im[n]! * im[n - 1]!,
+    );
+    turned -= step;
+    span += frequencies[n]! - frequencies[n - 1]!;
+  }
+  return span > 0 ? turned / (2 * Math.PI * span) : undefined;
+}
