@@ -4,7 +4,7 @@ import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { LeadRequest } from '@gorvane/core/lead/make-lead.ts';
 import { makeLead } from '@gorvane/core/lead/make-lead.ts';
-import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
+import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 

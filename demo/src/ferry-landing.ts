@@ -14,7 +14,10 @@ import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
 import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
 import { firstStepOfEnd, remakeCost, repairOf } from '@gorvane/core/prove/repair.ts';
-import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
+import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
+import { isFault } from '@gorvane/core/prove/injected-fault.ts';
+import type { Device } from '@gorvane/core/prove/reading.ts';
+import { recordChecks } from '@gorvane/core/prove/recorded-check.ts';
 import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
 import { reworkTo } from '@gorvane/core/build/advance.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
@@ -76,23 +79,27 @@ class Story {
   }
 
   /** Lets the simulated tester read the unit with faults in it, and records what it proves. */
-  prove(design_: Design, house: House, faults: readonly InjectedFault[], seed: number): void {
-    const virtual = { lead: design_.lead, lengths: design_.plan.lengths, celsius: 20, faults };
-    const readings = testVirtualLead(
-      virtual,
-      this.by,
-      'simulated tester',
-      seededRandom(seed),
-      design_.plan.family,
-    );
-    const { paths, family } = design_.plan;
-    this.tell({
-      kind: 'proved',
-      readings,
-      verdict: prove(design_.lead, paths, readings, house, undefined, family).verdict,
-    });
+  prove(faults: readonly InjectedFault[], seed: number): void {
+    const plan = this.unit.plan!;
+    const virtual = { lead: plan.lead, lengths: new Map(Object.entries(plan.lengths)), celsius: 20, faults };
+    const read = testVirtualLead(virtual, this.by, tester.name, seededRandom(seed), plan.family);
+    const readings = { ...read, device: tester };
+    const { verdict, checks } = prove(plan, [readings]);
+    this.tell({ kind: 'proved', readings, verdict, checks: recordChecks(checks) });
   }
 }
+
+/** The tester of the bench, as it says who it is. */
+const tester: Device = {
+  name: 'Simulated continuity tester 128',
+  kind: 'continuity tester',
+  serial: 'SIM-0128',
+  calibrated: '2026-03-02',
+  due: '2027-03-02',
+  correction: null,
+  simulated: true,
+  uncertainty: { ohms: { relative: 0.005, fixed: 0.001 } },
+};
 
 function measuredStrip({ plan }: Unit, step: Step, random: () => number): UnitHappening {
   const { cuts } = plan!.strips.find(({ endId }) => endId === step.endId)!;
@@ -253,9 +260,9 @@ function hallStories(order: Order, leads: readonly Ordered[], house: House): Sto
       const random = seededRandom(start + index);
       const proveAt = plan.steps.findIndex(({ name }) => name === 'prove');
       story.build(plan.steps.slice(0, proveAt), random);
-      story.prove(design_, house, faults, 100 + start + index);
+      story.prove(faults, 100 + start + index);
       if (faults.length > 0) mend(story, design_, plan.steps, proveAt, faults, random);
-      if (faults.length > 0) story.prove(design_, house, [], 200 + start + index);
+      if (faults.length > 0) story.prove([], 200 + start + index);
       story.tell({ kind: 'step done', stepId: plan.steps[proveAt]!.id });
       story.build(plan.steps.slice(proveAt + 1), random);
       story.tell({ kind: 'finished' });
@@ -274,7 +281,7 @@ function mend(
   random: () => number,
 ): void {
   const [fault] = faults;
-  if (!fault || fault.kind === 'high resistance' || fault.kind === 'leak') return;
+  if (!fault || !isFault(fault)) return;
   const wiring = leadWiring(design_.lead);
   const { target, cost } = repairOf(design_.lead, wiring, steps, fault)!;
   story.tell(reworkTo(target, steps[proveAt]!.id, cost, design_.found));
@@ -301,13 +308,13 @@ function receiverStories(order: Order, receiver: Design, house: House): Story[] 
   const first = new Story(newUnit(order, 0, 1, 'OS-0001', frozen), 20, 'Bench two');
   const firstRandom = seededRandom(1);
   first.build(steps.slice(0, proveAt), firstRandom);
-  first.prove(receiver, house, [], 11);
+  first.prove([], 11);
   finish(first, firstRandom);
 
   const second = new Story(newUnit(order, 0, 2, 'OS-0002', frozen), 120, 'Bench one');
   const secondRandom = seededRandom(2);
   second.build(steps.slice(0, proveAt), secondRandom);
-  second.prove(receiver, house, [{ kind: 'open', terminal: 2 }], 12);
+  second.prove([{ kind: 'open', terminal: 2 }], 12);
   const target = firstStepOfEnd(steps, 'B')!;
   second.tell(
     reworkTo(
@@ -319,7 +326,7 @@ function receiverStories(order: Order, receiver: Design, house: House): Story[] 
   );
   second.tell({ kind: 'part on', partId: 'B/ferrule' });
   second.build(steps.slice(steps.indexOf(target), proveAt), secondRandom);
-  second.prove(receiver, house, [], 13);
+  second.prove([], 13);
   finish(second, secondRandom);
 
   const third = new Story(newUnit(order, 0, 3, 'OS-0003', frozen), 6 * workingDay + 20, 'Bench two');

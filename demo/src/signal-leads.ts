@@ -4,7 +4,7 @@ import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { EndRequest, LeadRequest } from '@gorvane/core/lead/make-lead.ts';
 import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
-import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
+import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import type { Ordered } from './design.ts';
 import { design, identity } from './design.ts';
 

@@ -4,6 +4,7 @@ import type { Unit, UnitEvent, UnitHappening } from './unit.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { cutKey } from '../strip/strip-plan.ts';
 import type { Readings } from '../prove/reading.ts';
+import type { RecordedCheck } from '../prove/recorded-check.ts';
 import type { MeasuredStrip, Verdict } from '../strip/measured.ts';
 
 /** How a hold point was last answered. */
@@ -30,6 +31,16 @@ export type Recorded<Kind extends UnitHappening['kind']> = Extract<UnitHappening
   readonly by: string;
 };
 
+/** A proof as it stands in the record: readings by each method, and the checks as they were judged then. */
+export interface RecordedProof {
+  readonly takes: readonly Readings[];
+  readonly verdict: Verdict;
+  /** Absent in records of earlier versions. */
+  readonly checks: readonly RecordedCheck[] | undefined;
+  readonly at: string;
+  readonly by: string;
+}
+
 /** Where a unit stands: derived from its record, never stored. */
 export interface UnitProgress {
   readonly started: boolean;
@@ -55,12 +66,9 @@ export interface UnitProgress {
   readonly seconds: ReadonlyMap<string, number>;
   /** The first step that is not done; undefined when all are. */
   readonly current: Step | undefined;
-  readonly proofs: readonly {
-    readonly readings: Readings;
-    readonly verdict: Verdict;
-    readonly at: string;
-    readonly by: string;
-  }[];
+  readonly proofs: readonly RecordedProof[];
+  /** Each time it came back, the latest last. */
+  readonly returns: readonly Recorded<'came back'>[];
   readonly reworks: readonly Recorded<'rework'>[];
   readonly troubles: readonly Recorded<'trouble'>[];
   readonly photographs: readonly Recorded<'photograph'>[];
@@ -86,7 +94,8 @@ interface Draft {
   trials: Map<string, TrialFit[]>;
   lengths: Map<string, number>;
   seconds: Map<string, number>;
-  proofs: UnitProgress['proofs'][number][];
+  proofs: RecordedProof[];
+  returns: Recorded<'came back'>[];
   reworks: Recorded<'rework'>[];
   troubles: Recorded<'trouble'>[];
   photographs: Recorded<'photograph'>[];
@@ -110,6 +119,7 @@ const untouched = (): Draft => ({
   lengths: new Map(),
   seconds: new Map(),
   proofs: [],
+  returns: [],
   reworks: [],
   troubles: [],
   photographs: [],
@@ -175,8 +185,17 @@ const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
   'taken up': (draft) => void (draft.aside = null),
   scrapped: (draft, { reason }) => void (draft.scrapped = reason),
   'first article': (draft, happening) => void (draft.firstArticle = happening),
-  proved: ({ proofs }, { readings, verdict, at, by }) => void proofs.push({ readings, verdict, at, by }),
+  proved: ({ proofs }, { readings, verdict, checks, at, by }) => {
+    const takes = Array.isArray(readings) ? readings : [readings];
+    proofs.push({ takes, verdict, checks, at, by });
+  },
   finished: (draft) => void (draft.finished = true),
+  'came back': (draft, happening, steps) => {
+    const prove = steps.find(({ work }) => work === 'prove');
+    if (prove) undo(draft, steps, prove.id);
+    draft.finished = false;
+    draft.returns.push(happening);
+  },
 };
 
 function play(draft: Draft, steps: readonly Step[], { happening, at, by }: UnitEvent): void {

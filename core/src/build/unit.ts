@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { frozenPlanSchema } from '../plan/frozen-plan.ts';
 import { readingsSchema } from '../prove/reading.ts';
+import { recordedCheckSchema } from '../prove/recorded-check.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 import { troubleIds } from './trouble.ts';
 
@@ -106,10 +107,15 @@ export const unitHappeningSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('first article'), corrections: z.array(z.string()) }),
   z.object({
     kind: z.literal('proved'),
-    readings: readingsSchema,
+    /** By one method, or by several side by side. */
+    readings: z.union([readingsSchema, z.array(readingsSchema).min(1)]),
     verdict: z.enum(['Good', 'Out', 'Not yet']),
+    /** Every check with reading and limit, as they were; absent in records of earlier versions. */
+    checks: z.array(recordedCheckSchema).optional(),
   }),
   z.object({ kind: z.literal('finished') }),
+  /** A lead that was handed over is on the bench again: it is proved before anything else. */
+  z.object({ kind: z.literal('came back'), reason: z.string().min(1) }),
 ]);
 
 export type UnitHappening = z.infer<typeof unitHappeningSchema>;

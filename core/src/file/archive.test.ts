@@ -55,7 +55,7 @@ describe('refused, with the reason', () => {
     [
       'a newer version',
       tampered((files) => editManifest(files, { version: 99 }), false),
-      /version 99; this program reads up to version 2/,
+      /version 99; this program reads up to version 3/,
     ],
     [
       'a changed table',

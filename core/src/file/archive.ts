@@ -10,7 +10,7 @@ import { orderSchema } from '../order/order.ts';
 import { checksum } from '../record/checksum.ts';
 
 /** The schema version that this program writes, and the newest it reads. */
-export const archiveVersion = 2;
+export const archiveVersion = 3;
 
 const format = 'gorvane archive';
 

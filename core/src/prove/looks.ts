@@ -1,3 +1,4 @@
+import type { LookSubject, TroubleId } from '../build/trouble.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { Lead } from '../lead/lead.ts';
 import { methodOf } from '../method/methods.ts';
@@ -10,6 +11,9 @@ export interface PlannedLook {
   readonly label: string;
   readonly good: string;
   readonly out: string;
+  /** What is drawn of good and bad. */
+  readonly subject: LookSubject;
+  readonly bad: TroubleId;
 }
 
 /** The looks at a lead before it is proved: each end, then the whole. */
@@ -29,6 +33,8 @@ export function plannedLooks(lead: Lead): PlannedLook[] {
             ? 'fillet smooth and concave, no whisker, no strand outside'
             : 'conductor fully in, no strand outside, mark of the tool even',
           out: isSoldered ? 'dull, lumpy, a spike or a bridge' : 'a strand outside, crushed or loose',
+          subject: isSoldered ? 'joint' : 'crimp',
+          bad: isSoldered ? 'cold' : 'die too large',
         },
         {
           ...base,
@@ -36,6 +42,8 @@ export function plannedLooks(lead: Lead): PlannedLook[] {
           label: `Cable at end ${end.name}`,
           good: 'jacket under the clamp or shrink, no nick, no melted spot',
           out: 'cores or braid bare behind the connector, jacket nicked or burnt',
+          subject: 'strip',
+          bad: 'nick',
         },
         ...(connector.series.kind === 'coaxial'
           ? [
@@ -45,6 +53,8 @@ export function plannedLooks(lead: Lead): PlannedLook[] {
                 label: `Centre contact of end ${end.name} against the mating plane`,
                 good: 'tip where the series wants it: level with its likes, straight, in the middle',
                 out: 'behind, proud, or leaning',
+                subject: 'length' as const,
+                bad: 'too short' as const,
               },
             ]
           : []),
@@ -56,6 +66,8 @@ export function plannedLooks(lead: Lead): PlannedLook[] {
       label: 'The whole lead',
       good: 'straight, even, like its likes; no kink, no flat spot',
       out: 'kinked, pressed flat, ends turned against each other',
+      subject: 'shrink',
+      bad: 'seal blistered',
     },
   ];
 }

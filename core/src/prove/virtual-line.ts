@@ -2,7 +2,7 @@ import { cableById } from '../cable/catalogue/catalogue.ts';
 import { lineFigures } from '../cable/line-figures.ts';
 import type { Network } from '../file/network.ts';
 import type { CascadeElement } from '../line/cascade.ts';
-import { sweepCascade } from '../line/cascade.ts';
+import { chainNetwork } from '../line/chain-network.ts';
 import { connectorElement } from '../line/connector-line.ts';
 import type { Random } from '../quantity/random.ts';
 import type { CableFault, InjectedFault } from './injected-fault.ts';
@@ -128,20 +128,10 @@ export function sweepVirtualLead(virtual: VirtualLead, frequencies: Float64Array
   const elements = virtualLine(virtual, random);
   if (!elements)
     throw new RangeError('This lead is no single coaxial line: an analyser has nothing to sweep.');
-  const reference = virtual.lead.requirement.systemImpedance;
-  const forward = sweepCascade(elements, frequencies, reference);
-  const backward = sweepCascade([...elements].reverse(), frequencies, reference);
+  const network = chainNetwork(elements, frequencies, virtual.lead.requirement.systemImpedance);
   const noisy = (values: Float64Array) => values.map((value) => value + floor * (2 * random() - 1));
-  const through = { re: noisy(forward.s21Re), im: noisy(forward.s21Im) };
   return {
-    ports: 2,
-    references: [reference, reference],
-    frequencies,
-    parameters: [
-      { re: noisy(forward.s11Re), im: noisy(forward.s11Im) },
-      { re: noisy(forward.s21Re), im: noisy(forward.s21Im) },
-      through,
-      { re: noisy(backward.s11Re), im: noisy(backward.s11Im) },
-    ],
+    ...network,
+    parameters: network.parameters.map(({ re, im }) => ({ re: noisy(re), im: noisy(im) })),
   };
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** What kind of figure a bare SI number is, so that a screen can write it. */
-const quantityKindSchema = z.enum([
+export const quantityKindSchema = z.enum([
   'length',
   'distance',
   'frequency',

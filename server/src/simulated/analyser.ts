@@ -12,7 +12,8 @@ import { identityCommands, identityText } from './identity.ts';
 const lowest = 100e3;
 const highest = 10e9;
 const traceEmf = 1;
-const parameters = ['S11', 'S21', 'S12', 'S22'] as const;
+/** In the order of a network's parameters, row by row. */
+const parameters = ['S11', 'S12', 'S21', 'S22'] as const;
 
 /** A two-port network analyser, calibrated at its cable ends, with a reflection trace over time. */
 export function analyser(identity: Identity & { readonly correction: string }): InstrumentSession {

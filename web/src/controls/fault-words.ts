@@ -1,11 +1,13 @@
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import { cableById } from '@gorvane/core/cable/catalogue/catalogue.ts';
+import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { methodOf } from '@gorvane/core/method/methods.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { endById } from '@gorvane/core/lead/lead.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { endOfFault } from '@gorvane/core/prove/fault.ts';
 import { mayBeInCable } from '@gorvane/core/prove/next-measurement.ts';
-import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
+import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import type { Wiring } from '@gorvane/core/prove/wiring.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 
@@ -14,6 +16,8 @@ export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): str
   const conductor = (terminal: number) => wiring.conductors[wiring.terminals[terminal]!.conductor]!.label;
   const contact = (point: number) => wiring.points[point]!.contact;
   const endOf = (terminal: number) => endById(lead, wiring.terminals[terminal]!.endId).name;
+  const of = ({ pieceId }: { readonly pieceId: string }) => (lead.pieces.length > 1 ? ` of ${pieceId}` : '');
+  const percent = (part: number) => `${Math.round(part * 100)} %`;
   switch (fault.kind) {
     case 'open':
       return `${conductor(fault.terminal)} open at end ${endOf(fault.terminal)}`;
@@ -29,6 +33,18 @@ export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): str
       return `all contacts counted from the other side at end ${endById(lead, fault.endId).name}`;
     case 'leak':
       return `${contact(fault.points[0])} and ${contact(fault.points[1])} leak, ${formatResistance(fault.ohms)}, at end ${endById(lead, wiring.points[fault.points[0]]!.endId).name}`;
+    case 'intermittent':
+      return `${conductor(fault.terminal)} joint loose at end ${endOf(fault.terminal)}: drops when it is moved`;
+    case 'cable open':
+      return `${fault.conductor} broken in the cable${of(fault)}, at ${percent(fault.at)}`;
+    case 'cable short':
+      return `${fault.conductors.join(' and ')} touch in the cable${of(fault)}, at ${percent(fault.at)}`;
+    case 'crush':
+      return `cable${of(fault)} pressed flat at ${percent(fault.at)}`;
+    case 'water':
+      return `water in the cable${of(fault)}, ${formatMetres(fault.length)} m at ${percent(fault.at)}`;
+    case 'wrong cable':
+      return `cable${of(fault)} is ${cableById(fault.cableId).name}`;
     case 'high resistance':
       return `${conductor(fault.terminal)} joint with ${formatResistance(fault.ohms)} too much at end ${endOf(fault.terminal)}`;
   }

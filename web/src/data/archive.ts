@@ -4,6 +4,7 @@ import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Envelope } from '@gorvane/core/record/envelope.ts';
 import { mergeRecords } from '@gorvane/core/record/merge.ts';
 import { database, timeNow } from './database.ts';
+import { keptFilesOf } from './kept-files.ts';
 
 const allTables = () => [...tableNames.map((name) => database.table(name)), database.blobs, database.kept];
 
@@ -31,8 +32,7 @@ export async function exportUnit(unitId: string): Promise<Uint8Array> {
   const lead = await database.leads.get(unit.leadId);
   const order = await database.orders.get(unit.orderId);
   const cards = await database.gaugeCards.bulkGet(lead?.ends.map(({ gaugeCardId }) => gaugeCardId) ?? []);
-  const hashes = events.flatMap(({ happening }) => (happening.kind === 'photograph' ? [happening.hash] : []));
-  const blobs = await database.blobs.bulkGet(hashes);
+  const blobs = await database.blobs.bulkGet(keptFilesOf(events).map(({ hash }) => hash));
   const archive: Archive = {
     leads: lead ? [lead] : [],
     gaugeCards: [...new Map(cards.flatMap((card) => (card ? [[card.id, card]] : []))).values()],

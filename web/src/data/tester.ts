@@ -1,10 +1,10 @@
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
-import type { InjectedFault } from '@gorvane/core/prove/virtual-lead.ts';
+import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
 
-/** The in-browser adapter over the virtual lead: the port that real instruments will stand behind, too. */
+/** A stand-in over the virtual lead that this browser has by itself, where no bridge answers. */
 export function readWithTester(
   frozen: FrozenPlan,
   settings: { readonly seed: number; readonly faults: readonly InjectedFault[] },
@@ -19,7 +19,7 @@ export function readWithTester(
   return testVirtualLead(
     virtual,
     by,
-    `simulated tester, seed ${settings.seed}`,
+    `stand-in tester, seed ${settings.seed}`,
     seededRandom(settings.seed),
     frozen.family,
   );

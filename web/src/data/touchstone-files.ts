@@ -38,3 +38,20 @@ export function useKeptFiles(
     );
   }, [key]);
 }
+
+/** Keeps a text by its checksum, which is returned. */
+export async function keepText(text: string): Promise<string> {
+  const bytes = new TextEncoder().encode(text);
+  const hash = checksum(bytes);
+  await database.blobs.put({ hash, bytes });
+  return hash;
+}
+
+/** A kept text; undefined while it is read, null where it is not here. */
+export function useKeptText(hash: string | undefined): string | null | undefined {
+  return useLiveQuery(async () => {
+    if (hash === undefined) return null;
+    const blob = await database.blobs.get(hash);
+    return blob ? new TextDecoder().decode(blob.bytes) : null;
+  }, [hash]);
+}

@@ -4,7 +4,7 @@ import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { cutOf } from '@gorvane/core/strip/strip-plan.ts';
-import { prove } from '@gorvane/core/prove/proof.ts';
+import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { Around, demo, receiver, unitOf } from '../../test/open-at.tsx';
 import { Run } from './run.tsx';
@@ -172,7 +172,7 @@ describe('the map of connections', () => {
   });
 
   test('draws planned paths dashed until they are read, and one that should not be there', () => {
-    const planned = draw(<WiringMap proof={prove(receiver, plan.paths, readings([]), demo.house[0]!)} />);
+    const planned = draw(<WiringMap proof={prove(proofPlanOf(plan, demo.house[0]!), [readings([])])} />);
     expect(
       [...planned.querySelectorAll('path')].map((path) => path.getAttribute('stroke-dasharray')),
     ).toEqual(['6 5', '6 5']);
@@ -181,7 +181,7 @@ describe('the map of connections', () => {
       { from: 'A.centre', to: 'A.outer', connected: true },
       { from: 'A.centre', to: 'B.centre', connected: true },
     ]);
-    const found = draw(<WiringMap proof={prove(receiver, plan.paths, short, demo.house[0]!)} />);
+    const found = draw(<WiringMap proof={prove(proofPlanOf(plan, demo.house[0]!), [short])} />);
     const strokes = [...found.querySelectorAll('path')].map((path) => path.getAttribute('stroke'));
     expect(strokes).toEqual(['var(--out)', 'var(--good)', 'var(--soft)']);
     expect(screen.getByRole('img').getAttribute('aria-label')).toContain(

@@ -1,6 +1,7 @@
 import type { StripTemplate } from '@gorvane/core/strip/template.ts';
 import type { PDFFont, PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb, StandardFonts } from 'pdf-lib';
+import { latinText } from './pdf-text.ts';
 
 /** Points of PDF in a metre: 72 to the inch. */
 const point = 72 / 0.0254;
@@ -111,8 +112,6 @@ function drawTemplate({ font, bold }: Pen, sheet: PDFPage, template: StripTempla
   });
 }
 
-/** The standard fonts of PDF know Latin letters only; anything else becomes a question mark. */
 function text(sheet: PDFPage, font: PDFFont, size: number, x: number, y: number, words: string): void {
-  const latin = words.replace(/[^\x20-\x7e\xa0-\xff]/g, '?');
-  sheet.drawText(latin, { x, y, size, font, color: black });
+  sheet.drawText(latinText(words), { x, y, size, font, color: black });
 }

@@ -15,7 +15,7 @@ import { HoldLimits } from '../../controls/hold-limits.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
-import { ReworkChoice } from './rework-choice.tsx';
+import { ReworkChoice } from '../../controls/rework-choice.tsx';
 import { WaiverForm } from './waiver-form.tsx';
 
 interface HoldPanelProps {

@@ -12,7 +12,7 @@ import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
 import { Button, Modal, NativeSelect, TextInput, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import { TroubleDrawing } from '../../drawing/look-drawing.tsx';
-import { ReworkChoice } from './rework-choice.tsx';
+import { ReworkChoice } from '../../controls/rework-choice.tsx';
 
 interface TroubleDialogProps {
   readonly step: Step;

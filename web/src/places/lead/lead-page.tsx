@@ -23,7 +23,7 @@ import { ChooseStage } from './choose-stage.tsx';
 import { CutStage } from './cut-stage.tsx';
 import { FinishStage } from './finish-stage.tsx';
 import { JoinStage } from './join-stage.tsx';
-import { ProveStage } from './prove-stage.tsx';
+import { ProveStage } from './prove/prove-stage.tsx';
 import { StripStage } from './strip-stage.tsx';
 import { ThreadStage } from './thread-stage.tsx';
 import { stageSlugs } from './stage-slug.ts';

@@ -55,7 +55,12 @@ function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>)
       corrections.length === 0
         ? 'First article accepted as planned'
         : `First article: ${corrections.join('; ')}`,
-    proved: ({ verdict, readings }) => `Proved ${verdict}, ${readings.instrument}`,
+    proved: ({ verdict, readings }) =>
+      `Proved ${verdict}, ${[readings]
+        .flat()
+        .map(({ instrument }) => instrument)
+        .join('; ')}`,
     finished: () => 'Finished',
+    'came back': ({ reason }) => `Came back: ${reason}`,
   };
 }

@@ -1,16 +1,14 @@
 import type { UnitProgress } from '@gorvane/core/build/progress.ts';
-import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
-import { prove } from '@gorvane/core/prove/proof.ts';
-import { verifyChain } from '@gorvane/core/record/chain.ts';
-import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
+import type { Certificate, CertifiedProof } from '@gorvane/core/prove/certificate.ts';
+import { certificateOf } from '@gorvane/core/prove/certificate.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
-import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
+import { CertificateFiles } from '../../controls/certificate-files.tsx';
+import { instrumentWords, isCertified, limitWords, readingWords } from '../../controls/certificate-words.ts';
 import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
-import type { UnitView } from '../../data/live.ts';
 import { useUnit } from '../../data/live.ts';
 import './print.css';
 
@@ -20,15 +18,17 @@ export function CertificatePage() {
   const view = useUnit(unitId);
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
   if (!view) return null;
-  const { unit } = view;
+  const { unit, progress, events } = view;
+  const certificate = unit.plan && certificateOf(unit, unit.plan, progress, events);
   return (
     <main className="print-page">
       <div className="no-print print-actions">
         <Button onClick={() => window.print()}>Print</Button>
+        {certificate && <CertificateFiles certificate={certificate} />}
         <Link to={`/log/${unit.id}`}>Back to {unit.serial}</Link>
       </div>
-      {unit.plan ? (
-        <Certificate view={view} plan={unit.plan} />
+      {certificate ? (
+        <CertificateSheet certificate={certificate} />
       ) : (
         <p>This unit has not been started: there is nothing to certify.</p>
       )}
@@ -36,30 +36,26 @@ export function CertificatePage() {
   );
 }
 
-function Certificate({ view, plan }: { readonly view: UnitView; readonly plan: FrozenPlan }) {
-  const { unit, progress, events } = view;
-  const last = progress.proofs.at(-1);
-  const whole = verifyChain(events).length === 0;
+function CertificateSheet({ certificate }: { readonly certificate: Certificate }) {
+  const { serial, unitId, title, verdict, house, programVersion, frozenAt, proofs, progress, chain } =
+    certificate;
   return (
     <article className="certificate">
       <header>
         <div>
-          <h1>Certificate of {unit.serial}</h1>
-          <p>
-            {plan.lead.name}, {lengthInWords(plan.lead)},{' '}
-            {plan.lead.ends.map(({ name, referencePlane }) => `end ${name} to ${referencePlane}`).join(', ')}
-          </p>
+          <h1>Certificate of {serial}</h1>
+          <p>{title}</p>
         </div>
-        <VerdictMark verdict={last?.verdict ?? 'Not yet'} large />
+        <VerdictMark verdict={verdict} large />
       </header>
       <p>
-        Made by {plan.house.name}. Plan frozen {new Date(events[0]!.at).toLocaleString()}, program{' '}
-        {plan.programVersion}. Identity <span className="reading">{unit.id}</span>.
+        Made by {house}. Plan frozen {new Date(frozenAt).toLocaleString()}, program {programVersion}. Identity{' '}
+        <span className="reading">{unitId}</span>.
       </p>
-      {progress.proofs.map((proof, index) => (
-        <ProofTable key={proof.at} plan={plan} proof={proof} number={index + 1} />
+      {proofs.map((proof) => (
+        <ProofTable key={proof.at} proof={proof} />
       ))}
-      {!last && <p>Not proved yet.</p>}
+      {proofs.length === 0 && <p>Not proved yet.</p>}
       <HoldTable progress={progress} />
       {progress.takenShorter.map((taken) => (
         <p key={taken.at} className="not-yet">
@@ -67,10 +63,15 @@ function Certificate({ view, plan }: { readonly view: UnitView; readonly plan: F
         </p>
       ))}
       <Evidence progress={progress} />
-      {progress.reworks.length > 0 && (
+      {progress.reworks.length + progress.returns.length > 0 && (
         <section>
           <h2>Repairs</h2>
           <ul>
+            {progress.returns.map(({ at, reason }) => (
+              <li key={at}>
+                {new Date(at).toLocaleString()}: came back, {reason}
+              </li>
+            ))}
             {progress.reworks.map((rework) => (
               <li key={rework.at}>
                 {new Date(rework.at).toLocaleString()}: {rework.reason}.{' '}
@@ -80,9 +81,9 @@ function Certificate({ view, plan }: { readonly view: UnitView; readonly plan: F
           </ul>
         </section>
       )}
-      <p className={whole ? undefined : 'out'}>
-        Record of {events.length} entries, chain {whole ? 'whole' : 'NOT whole: see the Log'}. Last hash{' '}
-        <span className="reading hash">{events.at(-1)!.hash}</span>
+      <p className={chain.whole ? undefined : 'out'}>
+        Record of {chain.entries} entries, chain {chain.whole ? 'whole' : 'NOT whole: see the Log'}. Last hash{' '}
+        <span className="reading hash">{chain.hash}</span>
       </p>
     </article>
   );
@@ -107,25 +108,22 @@ function Evidence({ progress }: { readonly progress: UnitProgress }) {
   );
 }
 
-function ProofTable({
-  plan,
-  proof,
-  number,
-}: {
-  readonly plan: FrozenPlan;
-  readonly proof: UnitProgress['proofs'][number];
-  readonly number: number;
-}) {
-  const judged = prove(plan.lead, plan.limits, proof.readings, plan.house);
+function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
+  const write = useWriting();
+  const { number, verdict, at, by, celsius, instruments, checks } = proof;
   return (
     <section>
       <h2>
-        Proof {number}: {proof.verdict}
+        Proof {number}: {verdict}
       </h2>
       <p>
-        {new Date(proof.at).toLocaleString()}, {proof.by}, {proof.readings.instrument},{' '}
-        {proof.readings.celsius} °C
+        {new Date(at).toLocaleString()}, {by}, {celsius} °C
       </p>
+      {instruments.map((instrument, n) => (
+        <p key={`${instrument.name} ${n}`} className={instrument.overdue ? 'not-yet' : undefined}>
+          {instrumentWords(instrument)}
+        </p>
+      ))}
       <table className="plain-table">
         <thead>
           <tr>
@@ -136,17 +134,12 @@ function ProofTable({
           </tr>
         </thead>
         <tbody>
-          {judged.checks.map((check) => (
+          {checks.filter(isCertified).map((check) => (
             <tr key={check.id}>
               <th scope="row">{check.label}</th>
-              <td className="reading">
-                {check.judged?.reading === undefined ? check.detail : formatResistance(check.judged.reading)}
-              </td>
-              <td className="reading">
-                {check.judged &&
-                  `${check.id === 'insulation' ? 'at least' : 'at most'} ${formatResistance(check.judged.limit)}`}
-              </td>
-              <td>{check.leftOut ? 'left out by this house' : <VerdictMark verdict={check.verdict} />}</td>
+              <td className="reading">{readingWords(check, write)}</td>
+              <td className="reading">{limitWords(check, write)}</td>
+              <td>{check.leftOut ? 'not asked by this house' : <VerdictMark verdict={check.verdict} />}</td>
             </tr>
           ))}
         </tbody>

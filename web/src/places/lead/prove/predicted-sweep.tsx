@@ -8,8 +8,8 @@ import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { Button } from '@mantine/core';
 import { useMemo } from 'react';
-import { CurveChart } from '../../controls/curve-chart.tsx';
-import { saveFile } from '../../controls/save-file.ts';
+import { CurveChart } from '../../../controls/curve-chart.tsx';
+import { saveFile } from '../../../controls/save-file.ts';
 
 const points = 401;
 const write = (value: number) => String(Number(value.toPrecision(3)));

@@ -1,14 +1,15 @@
 import type { FamilyCheck } from '@gorvane/core/prove/family-checks.ts';
-import type { PairCheck, Proof } from '@gorvane/core/prove/proof.ts';
+import type { PairCheck } from '@gorvane/core/prove/pair-matrix.ts';
+import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { PairReading, Readings } from '@gorvane/core/prove/reading.ts';
 import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
 import { formatCapacitance, parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button, SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
-import { Figure } from '../../controls/figure.tsx';
-import { QuantityField } from '../../controls/quantity-field.tsx';
-import { VerdictMark } from '../../controls/verdict.tsx';
+import { Figure } from '../../../controls/figure.tsx';
+import { QuantityField } from '../../../controls/quantity-field.tsx';
+import { VerdictMark } from '../../../controls/verdict.tsx';
 
 interface ReadingsTableProps {
   readonly unitId: string;

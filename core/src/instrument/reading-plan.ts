@@ -1,0 +1,78 @@
+import { insulationWanted } from '../prove/checks.ts';
+import type { FamilyCheck } from '../prove/family-checks.ts';
+import type { ProofPlan } from '../prove/proof.ts';
+import type { Device } from '../prove/reading.ts';
+import { sweepGridFor } from '../prove/sweep-judge.ts';
+import { sweepLineOf } from '../prove/sweep-line.ts';
+import type { Wiring } from '../prove/wiring.ts';
+import type { InstrumentRequest } from './messages.ts';
+
+/** One reading of a unit by an instrument, and what must stand at the far end meanwhile. */
+export interface PlannedReading {
+  readonly instrument: Device['kind'];
+  readonly request: InstrumentRequest;
+  readonly label: string;
+  /** What to do before, in words: what comes off, what goes on. */
+  readonly before: string;
+  /** The check of the family that it is for. */
+  readonly check?: FamilyCheck;
+}
+
+const nothing = 'Nothing at either end but the instrument: terminators, loads and arresters off.';
+
+/** The number of a point on the tester, from 1. */
+export const pointNumber = ({ points }: Wiring, id: string) =>
+  points.findIndex((point) => point.id === id) + 1;
+
+/**
+ * What the instruments read of a unit, in the order that puts something on and takes it off as seldom as may be: with
+ * nothing at the far end first, then with its load or terminator, then between two ports.
+ */
+export function readingPlan(plan: ProofPlan, wiring: Wiring): PlannedReading[] {
+  const { lead, family, house } = plan;
+  const [near, far] = lead.ends;
+  const pairOf = ({ contacts }: FamilyCheck): [number, number] => [
+    pointNumber(wiring, `${near!.id}.${contacts[0]}`),
+    pointNumber(wiring, `${near!.id}.${contacts[1]}`),
+  ];
+  const read = family.map((check): PlannedReading => {
+    const pair = pairOf(check);
+    return check.quantity === 'capacitance'
+      ? { instrument: 'meter', request: { kind: 'farads', pair }, label: check.label, before: nothing, check }
+      : {
+          instrument: 'meter',
+          request: { kind: 'ohms', pair, farEnd: check.farEnd },
+          label: check.label,
+          before: `${check.farEnd} ohm across the far end: ${check.how}.`,
+          check,
+        };
+  });
+  const line = sweepLineOf(lead, new Map(Object.entries(plan.lengths)));
+  const grid = line && sweepGridFor(line, lead.requirement.frequencies);
+  return [
+    {
+      instrument: 'continuity tester',
+      request: { kind: 'matrix', points: wiring.points.length },
+      label: 'Continuity and resistance of every path',
+      before: nothing,
+    },
+    ...read.filter(({ request }) => request.kind === 'farads'),
+    {
+      instrument: 'meter',
+      request: { kind: 'insulation', volts: insulationWanted(lead, house).volts },
+      label: 'Insulation',
+      before: `${nothing} Hands off: hundreds of volts; discharge after.`,
+    },
+    ...read.filter(({ request }) => request.kind === 'ohms'),
+    ...(grid
+      ? [
+          {
+            instrument: 'analyser' as const,
+            request: { kind: 'sweep' as const, from: grid[0]!, to: grid.at(-1)!, points: grid.length },
+            label: 'Loss and match over frequency',
+            before: `Port 1 on end ${near!.name}, port 2 on end ${far!.name}, nothing else; no transmitter anywhere on the line.`,
+          },
+        ]
+      : []),
+  ];
+}

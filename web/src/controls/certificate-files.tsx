@@ -1,0 +1,78 @@
+import type { Certificate } from '@gorvane/core/prove/certificate.ts';
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { packageOfUnits } from '../data/packages.ts';
+import { saveFile } from './save-file.ts';
+import { useWriting } from './writing.ts';
+
+/** Draws certificates; the PDF library is loaded when one is asked for. */
+function useCertificatePdf(): (certificate: Certificate) => Promise<Uint8Array> {
+  const write = useWriting();
+  return async (certificate) =>
+    (await import('../drawing/certificate-pdf.ts')).certificatePdf(certificate, write);
+}
+
+/** The certificate as PDF, and the data package of one unit. */
+export function CertificateFiles({ certificate }: { readonly certificate: Certificate }) {
+  const draw = useCertificatePdf();
+  const [problem, setProblem] = useState<string | undefined>();
+  const { serial } = certificate;
+  const save = async () => {
+    try {
+      saveFile(await draw(certificate), `certificate-${serial}.pdf`, 'application/pdf');
+      setProblem(undefined);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  return (
+    <>
+      <Button variant="default" onClick={() => void save()}>
+        Certificate (PDF)
+      </Button>
+      <PackageButton unitIds={[certificate.unitId]} name={serial} />
+      {problem && (
+        <p className="out" role="alert">
+          ■ {problem}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** Data package of units: records, readings, sweeps, pictures and certificates with checksums. */
+export function PackageButton({
+  unitIds,
+  name,
+}: {
+  readonly unitIds: readonly string[];
+  readonly name: string;
+}) {
+  const draw = useCertificatePdf();
+  const [done, setDone] = useState<number | undefined>();
+  const [problem, setProblem] = useState<string | undefined>();
+  const save = async () => {
+    setDone(0);
+    try {
+      const bytes = await packageOfUnits(unitIds, draw, (packed, of) => setDone(packed / of));
+      saveFile(bytes, `data-package-${name.replace(/[^\w.-]+/g, '-')}.zip`, 'application/zip');
+      setProblem(undefined);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    } finally {
+      setDone(undefined);
+    }
+  };
+  return (
+    <>
+      <Button variant="default" disabled={done !== undefined} onClick={() => void save()}>
+        {done === undefined ? 'Data package (zip)' : `Packing, ${Math.round(done * 100)} %`}
+      </Button>
+      {problem && (
+        <p className="out" role="alert">
+          ■ {problem}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,44 @@
+import type { CertifiedInstrument } from '@gorvane/core/prove/certificate.ts';
+import type { RecordedCheck } from '@gorvane/core/prove/recorded-check.ts';
+import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
+
+type Write = (value: number, kind: QuantityKind) => string;
+
+/** Checks that stand on a certificate: every one but looks that nobody gave and nobody asked for. */
+export const isCertified = ({ id, leftOut }: RecordedCheck) => !(leftOut && id.startsWith('look '));
+
+/** What was read, by the method that decided and by each other beside it. */
+export function readingWords(
+  { reading, quantity, uncertainty, detail, methods }: RecordedCheck,
+  write: Write,
+): string {
+  if (reading === undefined) return detail;
+  const figure = (value: number | null) => (value === null ? 'open' : write(value, quantity));
+  const plus = uncertainty && reading !== null ? ` ± ${write(uncertainty, quantity)}` : '';
+  const others =
+    methods.length > 1
+      ? ` (${methods.map((each) => `${each.instrument} ${figure(each.reading)}`).join('; ')})`
+      : '';
+  return `${figure(reading)}${plus}${others}`;
+}
+
+/** The limit as it was. */
+export function limitWords({ limit, bound, quantity }: RecordedCheck, write: Write): string {
+  if (limit === undefined || limit === null) return '';
+  return `${bound === 'between' ? 'up to' : bound} ${write(limit, quantity)}`;
+}
+
+/** Who read, and how its calibration stood on that day. */
+export function instrumentWords({ name, device, overdue }: CertifiedInstrument): string {
+  if (!device) return `Read ${name === 'by hand' ? name : `with ${name}`}.`;
+  const serial = device.serial ? `, serial ${device.serial}` : '';
+  const simulated = device.simulated ? ', simulated' : '';
+  const calibration =
+    device.due === null
+      ? 'calibration not stated'
+      : overdue
+        ? `▲ OUT OF CALIBRATION since ${device.due}`
+        : `calibrated ${device.calibrated ?? ''} until ${device.due}`;
+  const correction = device.correction ? `, correction: ${device.correction}` : '';
+  return `Read with ${name}${serial}${simulated}: ${calibration}${correction}.`;
+}

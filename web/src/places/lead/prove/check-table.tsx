@@ -1,0 +1,113 @@
+import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
+import type { Proof } from '@gorvane/core/prove/proof.ts';
+import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { Figure } from '../../../controls/figure.tsx';
+import { VerdictMark } from '../../../controls/verdict.tsx';
+import { useWriting } from '../../../controls/writing.ts';
+
+/** Up to so many checks each has its row at once. */
+const fewChecks = 24;
+
+/** Every check in the order of the plan: what it read by each method, its limit and why, how much is left, the verdict. */
+export function CheckTable({
+  proof,
+  limits,
+}: {
+  readonly proof: Proof;
+  readonly limits: readonly ExpectedPath[];
+}) {
+  const [each, setEach] = useState(false);
+  const rows = proof.checks.filter(isShown);
+  const folded = each || rows.length <= fewChecks ? [] : rows.filter(isPlain);
+  return (
+    <div className="scroll-x">
+      <table className="plain-table check-table">
+        <thead>
+          <tr>
+            <th scope="col">Check</th>
+            <th scope="col">Reading</th>
+            <th scope="col">Limit</th>
+            <th scope="col">Verdict</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows
+            .filter((check) => !folded.includes(check))
+            .map((check) => (
+              <CheckRow
+                key={check.id}
+                check={check}
+                path={limits.find(({ id }) => check.id === `resistance ${id}`)}
+              />
+            ))}
+          {folded.length > 0 && (
+            <tr>
+              <th scope="row">The other {folded.length} paths</th>
+              <td>
+                <Button size="compact-xs" variant="default" onClick={() => setEach(true)}>
+                  Show each
+                </Button>
+              </td>
+              <td />
+              <td>
+                <VerdictMark verdict={folded[0]!.verdict} />
+              </td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** A look that nobody asked for and nobody gave is in its own list. */
+const isShown = ({ id, verdict }: ProofCheck) => !id.startsWith('look ') || verdict !== 'Not yet';
+const isPlain = ({ id, verdict }: ProofCheck) => id.startsWith('resistance ') && verdict !== 'Out';
+
+function CheckRow({ check, path }: { readonly check: ProofCheck; readonly path: ExpectedPath | undefined }) {
+  const write = useWriting();
+  const { label, quantity, bound, judged, methods, verdict, leftOut, detail } = check;
+  const figure = (value: number) => write(value, quantity);
+  const isMeasured = judged !== undefined && judged.reason !== 'not measured';
+  return (
+    <tr>
+      <th scope="row">{label}</th>
+      <td>
+        {methods.map(({ instrument, judged: read }, n) => (
+          <div key={`${instrument} ${n}`}>
+            <span className="reading">{figure(read.reading!)}</span>
+            {Number.isFinite(read.uncertainty) && read.uncertainty > 0 && Number.isFinite(read.reading!) && (
+              <span className="soft reading"> ± {figure(read.uncertainty)}</span>
+            )}{' '}
+            <span className="soft">{instrument}</span>
+          </div>
+        ))}
+        {(!judged || judged.reason !== 'within the limit') && <div className="soft">{detail}</div>}
+      </td>
+      <td className="reading">
+        {judged && Number.isFinite(judged.limit) && (
+          <>
+            {bound === 'between' ? 'up to' : bound}{' '}
+            {path ? <Figure figure={path.limit} label={`limit of ${path.label}`} /> : figure(judged.limit)}
+            {isMeasured && Number.isFinite(judged.reading!) && (
+              <div className="soft">{marginWords(check, figure)}</div>
+            )}
+          </>
+        )}
+      </td>
+      <td>
+        <VerdictMark verdict={verdict} />
+        {leftOut && <div className="soft">not asked by this house</div>}
+      </td>
+    </tr>
+  );
+}
+
+/** How far a reading is from its limit. */
+function marginWords({ bound, judged }: ProofCheck, figure: (value: number) => string): string {
+  const { reading, limit } = judged!;
+  const inside = bound === 'at least' ? reading! - limit : limit - reading!;
+  return inside >= 0 ? `${figure(inside)} to spare` : `${figure(-inside)} beyond`;
+}

@@ -1,0 +1,135 @@
+import type { CableLeft } from '@gorvane/core/build/cable-left.ts';
+import { cableLeftAt } from '@gorvane/core/build/cable-left.ts';
+import type { Step } from '@gorvane/core/build/step.ts';
+import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import type { Fault } from '@gorvane/core/prove/fault.ts';
+import { nextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
+import type { Placed } from '@gorvane/core/prove/place.ts';
+import { placeFault, withPlaces } from '@gorvane/core/prove/place.ts';
+import type { Proof } from '@gorvane/core/prove/proof.ts';
+import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Repair } from '@gorvane/core/prove/repair.ts';
+import { repairOf } from '@gorvane/core/prove/repair.ts';
+import { endById } from '@gorvane/core/lead/lead.ts';
+import { formatMetres } from '@gorvane/core/quantity/length.ts';
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { wordFault, wordPlace } from '../../../controls/fault-words.ts';
+import { ReworkChoice } from '../../../controls/rework-choice.tsx';
+import { NextReading } from './next-reading.tsx';
+import type { ReadingJob } from './use-instruments.ts';
+
+interface DiagnosisListProps {
+  readonly frozen: FrozenPlan;
+  readonly proof: Proof;
+  readonly takes: readonly Readings[];
+  readonly steps: readonly Step[];
+  readonly left: readonly CableLeft[];
+  readonly hand: Readings;
+  readonly onHand: (hand: Readings) => void;
+  readonly onRead: (jobs: readonly ReadingJob[]) => void;
+  readonly onGoBack: (fault: Fault, repair: Repair, before: readonly UnitHappening[]) => void;
+  readonly onScrap: (fault: Fault) => void;
+}
+
+/** What explains the readings: the smallest sets of mistakes, each placed as far as was read, and what would tell ties apart. */
+export function DiagnosisList(props: DiagnosisListProps) {
+  const { frozen, proof, takes, hand, onHand, onRead } = props;
+  const { explanations, proven, more } = proof.diagnosis!;
+  const lengths = new Map(Object.entries(frozen.lengths));
+  const subject = { lead: frozen.lead, wiring: proof.wiring, lengths };
+  const placedOf = (fault: Fault) => placeFault(subject, fault, takes, frozen.house.meter);
+  const left = withPlaces(proof.wiring, explanations, placedOf);
+  const next = nextMeasurement(frozen.lead, proof.wiring, left, lengths);
+  const isPlaced = left.some(({ faults }) => faults.every((fault) => isTold(placedOf(fault))));
+  const count = left[0]!.faults.length;
+  return (
+    <section aria-labelledby="explains">
+      <h2 id="explains">What explains it</h2>
+      <p className="soft">
+        {count === 1 ? 'One mistake' : `${count} mistakes`} would show these readings
+        {left.length > 1
+          ? `; ${left.length}${more ? ' or more' : ''} explanations are equally small`
+          : ''}. {proven ? 'No smaller set does.' : 'Whether fewer would do was not proven.'}
+        {left.length < explanations.length && ' What was read of the place has ruled out the others.'}
+      </p>
+      <ol className="step-list">
+        {left.map(({ faults }) => (
+          <li key={JSON.stringify(faults)}>
+            {faults.map((fault) => (
+              <FaultLine key={JSON.stringify(fault)} {...props} fault={fault} placed={placedOf(fault)} />
+            ))}
+          </li>
+        ))}
+      </ol>
+      {next && !isPlaced && (
+        <NextReading next={next} wiring={proof.wiring} hand={hand} onHand={onHand} onRead={onRead} />
+      )}
+    </section>
+  );
+}
+
+const isTold = (placed: Placed | undefined) => placed !== undefined && placed.where !== 'unsure';
+
+/** One mistake: where it is, what it usually is, and the way back to its step with what that costs. */
+function FaultLine({
+  frozen,
+  proof,
+  steps,
+  left,
+  fault,
+  placed,
+  onGoBack,
+  onScrap,
+}: DiagnosisListProps & { readonly fault: Fault; readonly placed: Placed | undefined }) {
+  const [open, setOpen] = useState(false);
+  const { lead } = frozen;
+  const repair = repairOf(lead, proof.wiring, steps, fault);
+  return (
+    <div>
+      <div className="stage-head">
+        <div style={{ flex: 1 }}>
+          <strong>{sentence(wordFault(lead, proof.wiring, fault))}</strong>
+          {placed && <div className={isTold(placed) ? undefined : 'soft'}>{placedWords(frozen, placed)}</div>}
+          {placed?.where !== 'cable' && <div className="soft">{wordPlace(lead, proof.wiring, fault)}</div>}
+        </div>
+        {repair && (
+          <Button variant="default" aria-expanded={open} onClick={() => setOpen(!open)}>
+            Go back to: {repair.target.title}
+          </Button>
+        )}
+      </div>
+      {open && repair && (
+        <ReworkChoice
+          uses={repair.cost.uses}
+          left={cableLeftAt(lead, left, repair.target.endId)}
+          scrap={repair.cost.scrap}
+          goLabel={`Record it and go back to: ${repair.target.title}`}
+          onGo={(before) => onGoBack(fault, repair, before)}
+          onScrap={() => onScrap(fault)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** Where a fault was placed, by what, and how sure that is. */
+function placedWords({ lead }: FrozenPlan, placed: Placed): string {
+  const [from, to] = [placed.fromEndId, placed.toEndId].map((endId) => `end ${endById(lead, endId).name}`);
+  const at = `${formatMetres(placed.distance)} m ± ${formatMetres(placed.uncertainty)} m of cable from ${from}`;
+  switch (placed.where) {
+    case 'from end':
+      return `By ${placed.by} it is at ${from}.`;
+    case 'to end':
+      return `By ${placed.by} it is at ${to}.`;
+    case 'cable':
+      return `By ${placed.by} it is in the cable, ${at}: cut back to there, or a new cable.`;
+    case 'two places':
+      return `By ${placed.by} it is broken at two places; the first is ${at}.`;
+    case 'unsure':
+      return `By ${placed.by} its place cannot be told: the readings differ less than they may be off.`;
+  }
+}
+
+const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

@@ -1,0 +1,48 @@
+import { plannedLooks } from '@gorvane/core/prove/looks.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import type { Readings } from '@gorvane/core/prove/reading.ts';
+import { SegmentedControl } from '@mantine/core';
+import { LookDrawing } from '../../../drawing/look-drawing.tsx';
+
+interface LooksPanelProps {
+  readonly lead: Lead;
+  readonly hand: Readings;
+  readonly onHand: (hand: Readings) => void;
+}
+
+/** Looks as checks: each with what is good and what is out, drawn, and answered by one touch. */
+export function LooksPanel({ lead, hand, onHand }: LooksPanelProps) {
+  const answer = (id: string, value: string) => {
+    const { [id]: _old, ...others } = hand.looks ?? {};
+    onHand({ ...hand, looks: value === 'unseen' ? others : { ...others, [id]: value === 'Good' } });
+  };
+  return (
+    <details>
+      <summary>
+        Looks: {Object.keys(hand.looks ?? {}).length} of {plannedLooks(lead).length} answered
+      </summary>
+      {plannedLooks(lead).map(({ id, label, good, out, subject, bad }) => (
+        <div key={id} className="look-row">
+          <LookDrawing look="good" subject={subject} />
+          <LookDrawing look={bad} subject={subject} />
+          <div>
+            <strong>{label}</strong>
+            <div className="good">● {good}</div>
+            <div className="out">■ {out}</div>
+            <SegmentedControl
+              size="xs"
+              aria-label={label}
+              value={hand.looks?.[id] === undefined ? 'unseen' : hand.looks[id] ? 'Good' : 'Out'}
+              onChange={(value) => answer(id, value)}
+              data={[
+                { value: 'unseen', label: 'not seen' },
+                { value: 'Good', label: 'Good' },
+                { value: 'Out', label: 'Out' },
+              ]}
+            />
+          </div>
+        </div>
+      ))}
+    </details>
+  );
+}

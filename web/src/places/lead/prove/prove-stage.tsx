@@ -1,0 +1,333 @@
+import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import { reworkTo } from '@gorvane/core/build/advance.ts';
+import { cableLeft } from '@gorvane/core/build/cable-left.ts';
+import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import type { Fault } from '@gorvane/core/prove/fault.ts';
+import { endOfFault } from '@gorvane/core/prove/fault.ts';
+import type { Proof } from '@gorvane/core/prove/proof.ts';
+import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
+import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Repair } from '@gorvane/core/prove/repair.ts';
+import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
+import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
+import { Button } from '@mantine/core';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Caution } from '../../../controls/caution.tsx';
+import { wordFault } from '../../../controls/fault-words.ts';
+import { marksOf } from '../../../controls/unit-state.ts';
+import { VerdictMark } from '../../../controls/verdict.tsx';
+import type { UnitView } from '../../../data/live.ts';
+import { useUnits } from '../../../data/live.ts';
+import { readWithTester } from '../../../data/tester.ts';
+import { recordHappenings, scrapUnit } from '../../../data/units.ts';
+import { PairGrid } from '../../../drawing/pair-grid.tsx';
+import { WiringMap } from '../../../drawing/wiring-map.tsx';
+import type { StageProps } from '../lead-page.tsx';
+import { CheckTable } from './check-table.tsx';
+import { DiagnosisList } from './diagnosis-list.tsx';
+import { FileDrop } from './file-drop.tsx';
+import { InstrumentsPanel } from './instruments-panel.tsx';
+import { LooksPanel } from './looks-panel.tsx';
+import { ReadingsTable } from './readings-table.tsx';
+import { useInstruments } from './use-instruments.ts';
+import type { UnitProof } from './use-unit-proof.ts';
+import { provedHappening, recordProof, useUnitProof } from './use-unit-proof.ts';
+import { useVirtualSettings, VirtualFaults, virtualSetup } from './virtual-faults.tsx';
+import { WiringMatrix } from './wiring-matrix.tsx';
+import './prove.css';
+
+/** What a unit should read, what it does read, the verdict and what explains it. */
+export function ProveStage(props: StageProps) {
+  const { view, plan, house, onFaultEnds } = props;
+  if (view?.unit.plan)
+    return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} onFaultEnds={onFaultEnds} />;
+  const expected = prove(proofPlanOf(plan, house.record), []);
+  return (
+    <div className="stage">
+      <section aria-label="What a unit must show">
+        <h2>What every unit must show</h2>
+        <CheckTable proof={expected} limits={plan.paths} />
+        <Connections proof={expected} />
+        <Predicted plan={plan} />
+      </section>
+      <aside aria-label="Choose a unit">
+        <PickUnit leadId={plan.lead.id} />
+      </aside>
+    </div>
+  );
+}
+
+const PredictedSweep = lazy(async () => ({
+  default: (await import('./predicted-sweep.tsx')).PredictedSweep,
+}));
+const SweptReflections = lazy(() => import('./swept-reflections.tsx'));
+
+/** The predicted curves; their chart code is fetched when they are looked at. */
+function Predicted({ plan }: { readonly plan: LeadPlan }) {
+  if (!plan.coaxLine) return null;
+  return (
+    <Suspense fallback={null}>
+      <PredictedSweep plan={plan} line={plan.coaxLine} />
+    </Suspense>
+  );
+}
+
+/** Up to so many points a map and a table of words are read at a glance. */
+const fewPoints = 16;
+
+/** Map and matrix of all contacts; where there are many, as a grid. */
+function Connections({ proof }: { readonly proof: Proof }) {
+  return proof.wiring.points.length > fewPoints ? (
+    <PairGrid proof={proof} />
+  ) : (
+    <>
+      <WiringMap proof={proof} />
+      <WiringMatrix proof={proof} />
+    </>
+  );
+}
+
+function PickUnit({ leadId }: { readonly leadId: string }) {
+  const units = (useUnits() ?? []).filter(({ unit }) => unit.leadId === leadId);
+  const [, setSearch] = useSearchParams();
+  const started = units.filter(({ progress }) => progress.started);
+  return (
+    <>
+      <h2>Prove which unit?</h2>
+      {started.length === 0 && (
+        <p>
+          No unit of this lead has been started. Start one with Build; when both ends are joined it is proved
+          here.
+        </p>
+      )}
+      {started.map(({ unit, progress }) => (
+        <Button key={unit.id} variant="default" onClick={() => setSearch({ unit: unit.id })}>
+          {unit.serial}, {progress.finished ? 'finished' : progress.current?.stage}
+        </Button>
+      ))}
+    </>
+  );
+}
+
+interface ProveUnitProps {
+  readonly view: UnitView;
+  readonly frozen: FrozenPlan;
+  readonly onFaultEnds: StageProps['onFaultEnds'];
+}
+
+function ProveUnit({ view, frozen, onFaultEnds }: ProveUnitProps) {
+  const { unit, progress } = view;
+  const navigate = useNavigate();
+  const table = useUnitProof(view, frozen);
+  const { takes, setTakes, addTake, sweeps, proof, proveStep } = table;
+  const { benchName: by, roomCelsius: celsius } = frozen.house;
+  const [settings, setSettings] = useVirtualSettings(unit.id);
+  const subject = {
+    wiring: proof.wiring,
+    limits: frozen.limits,
+    virtual: virtualSetup(frozen, settings),
+    by,
+    celsius,
+  };
+  const instruments = useInstruments({ ...subject, serial: unit.serial }, addTake);
+  const plan = useMemo(() => planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
+  const line = useMemo(() => sweepLineOf(frozen.lead, new Map(Object.entries(frozen.lengths))), [frozen]);
+  const hand = handTake(takes, by, celsius);
+  const setHand = (next: Readings) => setTakes(withHandTake(takes, next));
+  const faultEnds = faultEndsOf(proof).join();
+  useEffect(() => onFaultEnds(faultEnds === '' ? [] : faultEnds.split(',')), [onFaultEnds, faultEnds]);
+
+  const record = async () => {
+    await recordProof(unit.id, table);
+    setTakes(null);
+    if (proof.verdict === 'Good') void navigate(`/build/${unit.id}`);
+  };
+  const known: readonly UnitHappening[] = table.recordedAt ? [] : [provedHappening(takes, proof)];
+  const goBack = async (fault: Fault, { target, cost }: Repair, before: readonly UnitHappening[]) => {
+    const reason = wordFault(frozen.lead, proof.wiring, fault);
+    const rework = reworkTo(target, proveStep.id, cost, reason);
+    await recordHappenings(unit.id, () => [...known, ...before, rework]);
+    setTakes(null);
+    void navigate(`/build/${unit.id}`);
+  };
+  const giveUp = async (fault: Fault) => {
+    await scrapUnit(unit.id, wordFault(frozen.lead, proof.wiring, fault), known);
+    void navigate(`/build/${unit.id}`);
+  };
+  const swept = takes.filter(({ sweep, trace }) => sweep ?? trace);
+  return (
+    <div className="stage">
+      <section aria-label="Readings and verdict">
+        <div className="stage-head" role="status">
+          <VerdictMark verdict={proof.verdict} large />
+          <p>
+            {verdictLine(proof, view)}
+            {table.recordedAt && (
+              <span className="soft"> As recorded {new Date(table.recordedAt).toLocaleString()}.</span>
+            )}
+          </p>
+        </div>
+        {proof.diagnosis && (
+          <DiagnosisList
+            frozen={frozen}
+            proof={proof}
+            takes={takes}
+            steps={progress.steps}
+            left={cableLeft(frozen.lead, plan.cuts, progress)}
+            hand={hand}
+            onHand={setHand}
+            onRead={instruments.start}
+            onGoBack={(fault, repair, before) => void goBack(fault, repair, before)}
+            onScrap={(fault) => void giveUp(fault)}
+          />
+        )}
+        <h2>Checks, in the order of the plan</h2>
+        <CheckTable proof={proof} limits={frozen.limits} />
+        {line && swept.length > 0 && (
+          <Suspense fallback={null}>
+            <SweptReflections frozen={frozen} plan={plan} line={line} takes={swept} sweeps={sweeps} />
+          </Suspense>
+        )}
+        <ReadingsTable
+          unitId={unit.id}
+          proof={proof}
+          readings={hand}
+          limits={frozen.limits}
+          family={frozen.family}
+          onReadings={setHand}
+        />
+        <LooksPanel lead={frozen.lead} hand={hand} onHand={setHand} />
+        <h2>Map and matrix</h2>
+        <Connections proof={proof} />
+        {swept.length === 0 && <Predicted plan={plan} />}
+      </section>
+      <aside aria-label="Instruments, files and record">
+        <RecordButton table={table} view={view} onRecord={() => void record()} />
+        <Caution>
+          Nothing connected at either end. The insulation test puts hundreds of volts on the lead: keep hands
+          off and discharge it after.
+        </Caution>
+        <InstrumentsPanel
+          frozen={frozen}
+          wiring={proof.wiring}
+          instruments={instruments}
+          onStandIn={() => setTakes(withTake(takes, readWithTester(frozen, settings, by)))}
+        />
+        <VirtualFaults frozen={frozen} wiring={proof.wiring} settings={settings} onSettings={setSettings} />
+        <FileDrop wiring={proof.wiring} line={line} by={by} celsius={celsius} onTake={addTake} />
+        <Methods takes={takes} onTakes={setTakes} />
+        <ProofHistory view={view} />
+      </aside>
+    </div>
+  );
+}
+
+/** Ends at which an explanation places its fault, each once. */
+function faultEndsOf({ diagnosis, wiring }: Proof): string[] {
+  const faults = diagnosis?.explanations.flatMap((explanation) => explanation.faults) ?? [];
+  return [...new Set(faults.map((fault) => endOfFault(wiring, fault)))].sort();
+}
+
+/** The sets of readings on the table, by method; one may be taken off again. */
+function Methods({
+  takes,
+  onTakes,
+}: {
+  readonly takes: readonly Readings[];
+  readonly onTakes: (takes: readonly Readings[]) => void;
+}) {
+  if (takes.length === 0) return null;
+  return (
+    <section aria-labelledby="methods">
+      <h2 id="methods">Readings on the table</h2>
+      {takes.map((take) => (
+        <div key={`${take.instrument} ${take.device?.serial ?? ''}`} className="stage-head">
+          <span style={{ flex: 1 }}>
+            {take.instrument}
+            {take.device && <span className="soft reading"> {take.device.serial}</span>}
+          </span>
+          <Button
+            size="compact-xs"
+            variant="subtle"
+            aria-label={`Take off the readings of ${take.instrument}`}
+            onClick={() => onTakes(takes.filter((other) => other !== take))}
+          >
+            Take off
+          </Button>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+/** Recording the readings on the table, or taking new ones; or why not yet. */
+function RecordButton({
+  table,
+  view,
+  onRecord,
+}: {
+  readonly table: UnitProof;
+  readonly view: UnitView;
+  readonly onRecord: () => void;
+}) {
+  const { takes, proof, isDue, recordedAt, setTakes } = table;
+  if (recordedAt)
+    return (
+      <Button size="md" variant="default" onClick={() => setTakes([])}>
+        Prove it again
+      </Button>
+    );
+  const why = !isDue
+    ? `This unit is at “${view.progress.current?.title ?? ''}”. Its proof can be recorded when both ends are joined.`
+    : takes.length === 0
+      ? 'Enter readings, drop a file, or let the instruments read.'
+      : undefined;
+  return (
+    <>
+      <Button size="md" disabled={why !== undefined} onClick={onRecord}>
+        Record this proof: {proof.verdict}
+      </Button>
+      {why && <p className="soft">{why}</p>}
+    </>
+  );
+}
+
+function verdictLine(proof: Proof, { progress }: UnitView): string {
+  const marks = marksOf(progress);
+  const waivers = marks.length > 0 ? ` ▲ ${marks.join(', ')}.` : '';
+  const leftOut = proof.checks.filter((check) => check.leftOut).length;
+  const omitted =
+    leftOut > 0 ? ` ${leftOut} ${leftOut === 1 ? 'check is' : 'checks are'} not asked by this house.` : '';
+  if (!proof.deciding) return `Every check that was asked is within its limit.${omitted}${waivers}`;
+  return `${proof.deciding.label}: ${proof.deciding.detail}.${waivers}`;
+}
+
+function ProofHistory({ view }: { readonly view: UnitView }) {
+  if (view.progress.proofs.length === 0) return null;
+  return (
+    <>
+      <h2>Proofs in the record</h2>
+      <table className="plain-table">
+        <tbody>
+          {view.progress.proofs.map(({ at, by, verdict, takes }) => (
+            <tr key={at}>
+              <th scope="row">{new Date(at).toLocaleString()}</th>
+              <td>
+                {by}, {takes.map(({ instrument }) => instrument).join('; ')}
+              </td>
+              <td>
+                <VerdictMark verdict={verdict} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p>
+        <Link to={`/prove/${view.unit.orderId}`}>Compare the whole order</Link>
+      </p>
+    </>
+  );
+}
