@@ -92,6 +92,7 @@ function checksCsv(unit: Unit, events: readonly UnitEvent[]): string {
       'check',
       'reading',
       'limit',
+      'other limit',
       'bound',
       'uncertainty',
       'quantity',
@@ -100,13 +101,14 @@ function checksCsv(unit: Unit, events: readonly UnitEvent[]): string {
     ],
     proofs.flatMap((proof, n) =>
       checksOfProof(plan!, proof).map(
-        ({ label, reading, limit, bound, uncertainty, quantity, verdict, leftOut }) => [
+        ({ label, reading, limit, between, bound, uncertainty, quantity, verdict, leftOut }) => [
           n + 1,
           proof.at,
           proof.by,
           label,
           reading === undefined ? null : (reading ?? 'open'),
-          limit ?? null,
+          between ? between[0] : (limit ?? null),
+          between?.[1] ?? null,
           bound,
           uncertainty ?? null,
           quantity,

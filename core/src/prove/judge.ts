@@ -6,6 +6,8 @@ export interface Judged {
   readonly verdict: Verdict;
   readonly reading: number | undefined;
   readonly limit: number;
+  /** Both limits where a reading must lie between two; `limit` is then the one that decided. */
+  readonly between?: readonly [number, number];
   readonly uncertainty: number;
   readonly reason:
     'not measured' | 'too close to call' | 'within the limit' | 'beyond the limit' | 'methods disagree';
@@ -40,11 +42,12 @@ export function judgeBetween(
   [least, most]: readonly [number, number],
   uncertainty: number,
 ): Judged {
-  const low = judgeAtLeast(reading, least, uncertainty);
-  const high = judgeAtMost(reading, most, uncertainty);
+  const between = [least, most] as const;
+  const low = { ...judgeAtLeast(reading, least, uncertainty), between };
+  const high = { ...judgeAtMost(reading, most, uncertainty), between };
   if (reading === undefined || !Number.isFinite(reading)) return high;
-  if (low.verdict === 'Out' || high.verdict === 'Good') return low;
-  return high;
+  if (low.verdict === high.verdict) return reading - least < most - reading ? low : high;
+  return low.verdict === 'Good' ? high : low;
 }
 
 /** One way in which a check was read. */

@@ -18,6 +18,8 @@ export const recordedCheckSchema = z.object({
   /** Absent where the check is no single figure; null above what the instrument shows. */
   reading: figure.optional(),
   limit: figure.optional(),
+  /** Both limits of a reading that must lie between two. */
+  between: z.tuple([z.number(), z.number()]).optional(),
   uncertainty: z.number().optional(),
   methods: z.array(
     z.object({ instrument: z.string(), reading: figure, verdict: z.enum(['Good', 'Out', 'Not yet']) }),
@@ -42,6 +44,7 @@ export function recordChecks(checks: readonly ProofCheck[]): RecordedCheck[] {
       ? {}
       : { reading: written(judged.reading), uncertainty: judged.uncertainty }),
     ...(judged === undefined ? {} : { limit: written(judged.limit) }),
+    ...(judged?.between === undefined ? {} : { between: [judged.between[0], judged.between[1]] }),
     methods: methods.map(({ instrument, judged: each }) => ({
       instrument,
       reading: written(each.reading ?? Infinity),

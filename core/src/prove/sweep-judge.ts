@@ -130,11 +130,13 @@ function judgeReturnLoss(
   const measured = decibels(re, im);
   const foreseen = decibels(predicted.s11Re, predicted.s11Im);
   const ends = [line.near.series, line.far.series];
+  const isComputed = ends.some(({ limit: highest }) => highest === null);
   const limit = swept.map((frequency, n) => {
-    const byClass = leastOfAssembly(ends, frequency, foreseen[n]!);
+    const byClass = leastOfAssembly(ends, frequency, foreseen[n]!) ?? 0;
     const byModel = leastOfModel(line, frequency);
-    const tighter = Math.max(byClass ?? byModel, ends.some(({ limit: l }) => l === null) ? 0 : byModel);
-    return tighter + house.limits.returnLossExtra;
+    // A series without a class is held to its prediction, but to no more than tolerances leave of it.
+    const least = isComputed ? Math.min(byClass, byModel) : Math.max(byClass, byModel);
+    return least + house.limits.returnLossExtra;
   });
   const margin = measured.map((value, n) => value - limit[n]!);
   const directivity = 10 ** (-(device?.uncertainty.directivity ?? usualAnalyser.directivity) / 20);

@@ -1,5 +1,6 @@
 import { cableById } from '../cable/catalogue/catalogue.ts';
 import { lineFigures } from '../cable/line-figures.ts';
+import type { CoaxConnector } from '../connector/connector.ts';
 import type { Network } from '../file/network.ts';
 import type { CascadeElement } from '../line/cascade.ts';
 import { chainNetwork } from '../line/chain-network.ts';
@@ -12,8 +13,8 @@ import { leadWiring } from './lead-wiring.ts';
 import type { SweepLine } from './sweep-line.ts';
 import { sweepLineOf } from './sweep-line.ts';
 
-/** How far two pieces of one class differ, as parts: impedance, velocity factor, loss. Engineering values. */
-const spread = { impedance: 0.008, velocity: 0.004, loss: 0.03 } as const;
+/** How far two pieces of one class differ, as parts: impedance of cable and of connectors, velocity factor, loss. Engineering values. */
+const spread = { impedance: 0.008, connector: 0.03, velocity: 0.004, loss: 0.03 } as const;
 
 /** Series capacitance of a gap in a conductor, and inductance where centre and shield change over. Engineering values. */
 const gap = 0.05e-12;
@@ -28,11 +29,13 @@ export function virtualLine(virtual: VirtualLead, random: Random): CascadeElemen
   if (!line) return undefined;
   const [nearId, farId] = virtual.lead.ends.map(({ id }) => id);
   const around = (value: number, part: number) => value * (1 + part * (2 * random() - 1));
+  const connector = ({ series }: CoaxConnector) =>
+    connectorElement({ ...series, impedance: around(series.impedance, spread.connector) });
   return [
     ...endFaults(virtual, nearId!),
-    connectorElement(line.near.series),
+    connector(line.near),
     ...virtualCable(line, virtual.faults, around),
-    connectorElement(line.far.series),
+    connector(line.far),
     ...endFaults(virtual, farId!),
   ];
 }

@@ -28,7 +28,9 @@ export function readInstruments(file: string): InstrumentConfig[] {
   try {
     text = JSON.parse(readFileSync(file, 'utf8'));
   } catch (error) {
-    throw new Error(`--instruments ${file}: expected a JSON file (${(error as Error).message}).`);
+    throw new Error(`--instruments ${file}: expected a JSON file (${(error as Error).message}).`, {
+      cause: error,
+    });
   }
   const parsed = configSchema.safeParse(text);
   if (!parsed.success) {

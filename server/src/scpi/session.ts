@@ -21,7 +21,7 @@ export class ScpiFailure extends Error {
 /** What answers a query: text, or a block. */
 export type ScpiAnswer = string | Buffer;
 /** A command's work; queries return their answer. */
-export type ScpiHandler = (parameters: readonly (string | Buffer)[]) => ScpiAnswer | void;
+export type ScpiHandler = (parameters: readonly (string | Buffer)[]) => ScpiAnswer | undefined;
 /** Handlers by long form, short form in capitals; a query ends in `?`. */
 export type ScpiCommands = Readonly<Record<string, ScpiHandler>>;
 
@@ -99,10 +99,11 @@ export class ScpiSession {
     };
     return {
       '*IDN?': () => this.#identity,
-      '*RST': reset,
+      '*RST': () => void reset(),
       '*CLS': () => {
         this.#errors.length = 0;
         this.#events = 0;
+        return undefined;
       },
       '*OPC': () => void (this.#events |= eventBits.operationComplete),
       '*OPC?': () => '1',

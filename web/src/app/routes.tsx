@@ -79,6 +79,14 @@ export const routes: RouteObject[] = [
       },
       { path: 'log', lazy: async () => ({ Component: (await import('../places/log/log.tsx')).Log }) },
       {
+        path: 'log/check',
+        lazy: async () => ({ Component: (await import('../places/log/check-page.tsx')).CheckPage }),
+      },
+      {
+        path: 'prove/:orderId',
+        lazy: async () => ({ Component: (await import('../places/prove/order-page.tsx')).ProveOrderPage }),
+      },
+      {
         path: 'log/:unitId',
         lazy: async () => ({ Component: (await import('../places/log/unit-page.tsx')).UnitPage }),
       },

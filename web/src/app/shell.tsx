@@ -2,7 +2,8 @@ import { Kbd, UnstyledButton } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useEffect } from 'react';
 import { useDispatch } from 'react-redux';
-import { NavLink, Outlet, useLocation } from 'react-router';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { giveDroppedFile } from '../controls/dropped-file.ts';
 import { useHouse } from '../data/live.ts';
 import { redone, undone } from '../draft/draft-slice.ts';
 import { useDraftState } from '../draft/use-draft.ts';
@@ -21,6 +22,28 @@ const ConflictQuestion = lazy(async () => ({
 const KeysHelp = lazy(async () => ({ default: (await import('./keys-help.tsx')).KeysHelp }));
 const Finder = lazy(async () => ({ default: (await import('./finder.tsx')).Finder }));
 
+/** A package that is dropped where nothing else takes it is checked. */
+function usePackageDrop(): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    const over = (event: DragEvent) => event.preventDefault();
+    const drop = (event: DragEvent) => {
+      if (event.defaultPrevented) return;
+      event.preventDefault();
+      const file = [...(event.dataTransfer?.files ?? [])].find(({ name }) => /\.zip$/i.test(name));
+      if (!file) return;
+      giveDroppedFile(file);
+      void navigate('/log/check');
+    };
+    window.addEventListener('dragover', over);
+    window.addEventListener('drop', drop);
+    return () => {
+      window.removeEventListener('dragover', over);
+      window.removeEventListener('drop', drop);
+    };
+  }, [navigate]);
+}
+
 /** The place bar at the left, the open place beside it, and the keys that work everywhere. */
 export function Shell() {
   const dispatch = useDispatch();
@@ -35,6 +58,7 @@ export function Shell() {
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
+  usePackageDrop();
   useHotkeys([['shift+?', keys.toggle]]);
   useHotkeys(
     [

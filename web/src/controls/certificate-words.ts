@@ -23,9 +23,10 @@ export function readingWords(
 }
 
 /** The limit as it was. */
-export function limitWords({ limit, bound, quantity }: RecordedCheck, write: Write): string {
+export function limitWords({ limit, between, bound, quantity }: RecordedCheck, write: Write): string {
+  if (between) return `${write(between[0], quantity)} to ${write(between[1], quantity)}`;
   if (limit === undefined || limit === null) return '';
-  return `${bound === 'between' ? 'up to' : bound} ${write(limit, quantity)}`;
+  return `${bound} ${write(limit, quantity)}`;
 }
 
 /** Who read, and how its calibration stood on that day. */

@@ -42,7 +42,7 @@ export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): str
     case 'crush':
       return `cable${of(fault)} pressed flat at ${percent(fault.at)}`;
     case 'water':
-      return `water in the cable${of(fault)}, ${formatMetres(fault.length)} m at ${percent(fault.at)}`;
+      return `water in the cable${of(fault)}, ${formatMetres(fault.length)} at ${percent(fault.at)}`;
     case 'wrong cable':
       return `cable${of(fault)} is ${cableById(fault.cableId).name}`;
     case 'high resistance':

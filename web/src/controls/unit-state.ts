@@ -1,4 +1,5 @@
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { RecordedProof, UnitProgress } from '@gorvane/core/build/progress.ts';
+import { isOverdue } from '@gorvane/core/prove/reading.ts';
 
 /** Where a unit stands, in words. */
 export function stateWords(progress: UnitProgress): string {
@@ -9,11 +10,22 @@ export function stateWords(progress: UnitProgress): string {
   return progress.current?.title ?? 'hand over';
 }
 
-/** What stays on a unit for good: waived hold points, and length given away. */
-export function marksOf({ holds, takenShorter }: UnitProgress): string[] {
+/** What stays on a unit for good: waived hold points, length given away, a return, an instrument whose calibration had run out. */
+export function marksOf({ holds, takenShorter, returns, proofs }: UnitProgress): string[] {
   const waived = [...holds.values()].filter(({ how }) => how === 'waived').length;
   return [
     ...(waived > 0 ? [`${waived} hold ${waived === 1 ? 'point' : 'points'} waived`] : []),
     ...(takenShorter.length > 0 ? ['taken shorter'] : []),
+    ...(returns.length > 0
+      ? [returns.length === 1 ? 'came back once' : `came back ${returns.length} times`]
+      : []),
+    ...(isOverdueProof(proofs.at(-1)) ? [outOfCalibration] : []),
   ];
+}
+
+export const outOfCalibration = 'proved with an instrument out of calibration';
+
+/** Whether any instrument of a proof was past its calibration on that day. */
+function isOverdueProof(proof: RecordedProof | undefined): boolean {
+  return proof?.takes.some(({ device }) => device && isOverdue(device, proof.at)) ?? false;
 }

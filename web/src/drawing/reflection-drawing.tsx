@@ -38,7 +38,7 @@ export function ReflectionDrawing({ trace, findings, length, reference, ends }: 
     .join(' ');
   const words = findings.map(
     ({ distance, causes, expected }, n) =>
-      `${n + 1}: ${formatMetres(Math.max(0, distance))} m, ${expected ? 'usual' : causes.map(({ kind }) => kind).join(' or ')}`,
+      `${n + 1}: ${formatMetres(Math.max(0, distance))}, ${expected ? 'usual' : causes.map(({ kind }) => kind).join(' or ')}`,
   );
   return (
     <svg
@@ -71,7 +71,7 @@ export function ReflectionDrawing({ trace, findings, length, reference, ends }: 
         .filter((metres) => metres <= to)
         .map((metres) => (
           <text key={metres} x={x(metres)} y={top + chart + 18} textAnchor="middle" fontSize="12">
-            {formatMetres(metres)} m
+            {formatMetres(metres)}
           </text>
         ))}
       <rect x={x(0)} y={run - 7} width={x(length) - x(0)} height={14} className="jacket" />

@@ -45,6 +45,11 @@ export function BatchPage() {
         <span className="soft">
           {order.name}, {line.quantity} {line.quantity === 1 ? 'unit' : 'units'}
         </span>
+        <div className="actions">
+          <Button component={Link} to={`/prove/${order.id}`} variant="default">
+            Proofs of the order
+          </Button>
+        </div>
       </div>
       <div className="batch-page">
         <Next views={views} />

@@ -9,6 +9,7 @@ import type { Draft } from '../../draft/use-draft.ts';
 import { useHouseDraft } from '../../draft/use-draft.ts';
 import { DataPanel } from './data-panel.tsx';
 import { Devices } from './devices.tsx';
+import { Limits } from './limits.tsx';
 import { Practice } from './practice.tsx';
 import './house.css';
 
@@ -25,6 +26,7 @@ export function HousePage() {
       <div className="house">
         <Benches house={house} />
         <Practice house={house} />
+        <Limits house={house} />
         <Shop house={house} />
         <Devices house={house} />
         <DataPanel />

@@ -13,7 +13,13 @@ import type { PanelProps } from './house-page.tsx';
 const leftOutNames: Readonly<Record<Practices['leaveOut'][number], string>> = {
   resistance: 'resistance of every path',
   insulation: 'insulation',
-  family: 'terminator and pairs of lighting leads',
+  family: 'what its family asks beside: load, terminator, pairs, capacitance',
+};
+
+const alsoAskedNames: Readonly<Record<Practices['alsoAsk'][number], string>> = {
+  looks: 'looks: joints, cable, contact, the whole',
+  wiggle: 'that it holds while it is moved',
+  sweep: 'loss, match and length of coax by an analyser',
 };
 
 /** What a practice makes of every lead that can be planned. */
@@ -43,6 +49,12 @@ export function Practice({ house: { record, edit } }: PanelProps) {
         ? record.practice.leaveOut.filter((other) => other !== check)
         : [...record.practice.leaveOut, check],
     });
+  const alsoAsk = (check: Practices['alsoAsk'][number], asked: boolean) =>
+    practise('alsoAsk', `${check} check`, {
+      alsoAsk: asked
+        ? [...record.practice.alsoAsk, check]
+        : record.practice.alsoAsk.filter((other) => other !== check),
+    });
   return (
     <section aria-labelledby="practice">
       <h2 id="practice">House practice</h2>
@@ -69,6 +81,15 @@ export function Practice({ house: { record, edit } }: PanelProps) {
             label={leftOutNames[check]}
             checked={!record.practice.leaveOut.includes(check)}
             onChange={({ currentTarget: { checked } }) => leaveOut(check, checked)}
+          />
+        ))}
+        {(['looks', 'wiggle', 'sweep'] as const).map((check) => (
+          <Checkbox
+            key={check}
+            mt={6}
+            label={alsoAskedNames[check]}
+            checked={record.practice.alsoAsk.includes(check)}
+            onChange={({ currentTarget: { checked } }) => alsoAsk(check, checked)}
           />
         ))}
       </div>

@@ -1,4 +1,4 @@
-import { TextInput } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
@@ -26,6 +26,9 @@ export function Log() {
         <h1>Log</h1>
         <span className="soft">{started.length} units</span>
         <div className="actions">
+          <Button component={Link} to="/log/check" variant="default">
+            Check a data package
+          </Button>
           <TextInput
             aria-label="Search the log"
             placeholder="serial, lead, date or name"

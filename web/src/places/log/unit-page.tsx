@@ -4,8 +4,10 @@ import { verifyChain } from '@gorvane/core/record/chain.ts';
 import { Button } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
+import { CameBack } from '../../controls/came-back.tsx';
 import { Empty } from '../../controls/empty.tsx';
 import { Photographs } from '../../controls/photograph.tsx';
+import { marksOf } from '../../controls/unit-state.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useUnit } from '../../data/live.ts';
@@ -44,6 +46,11 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
         <Link to={`/leads/${unit.leadId}/choose?unit=${unit.id}`}>{unit.plan?.lead.name ?? 'its lead'}</Link>
         <VerdictMark verdict={progress.proofs.at(-1)?.verdict ?? 'Not yet'} />
         {progress.scrapped !== null && <span className="out">■ given up: {progress.scrapped}</span>}
+        {marksOf(progress).map((mark) => (
+          <span key={mark} className="not-yet">
+            ▲ {mark}
+          </span>
+        ))}
         <div className="actions">
           <Button component={Link} to={`/print/label/${unit.id}`} variant="default">
             Label
@@ -53,6 +60,10 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
           </Button>
           <Button component={Link} to={`/print/traveller/${unit.id}`} variant="default">
             Traveller
+          </Button>
+          {progress.finished && progress.scrapped === null && <CameBack unit={unit} />}
+          <Button component={Link} to={`/prove/${unit.orderId}`} variant="default">
+            Proofs of its order
           </Button>
           <Button component={Link} to={`/build/${unit.id}`}>
             {progress.finished ? 'Look at the steps' : 'Build'}

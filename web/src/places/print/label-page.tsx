@@ -1,6 +1,6 @@
 import { lengthColour } from '@gorvane/core/house/length-colour.ts';
 import { lengthInWords, longestWay } from '@gorvane/core/lead/in-words.ts';
-import { formatInches } from '@gorvane/core/quantity/length.ts';
+import { formatInches, formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button } from '@mantine/core';
 import { toString as drawQr } from 'qrcode';
 import { useEffect, useState } from 'react';
@@ -16,7 +16,8 @@ export function LabelPage() {
   const qr = useQr(view ? `${view.unit.serial} ${view.unit.id}` : undefined);
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
   if (!view || !house) return null;
-  const { unit } = view;
+  const { unit, progress } = view;
+  const shorter = progress.takenShorter.reduce((sum, { shortage }) => sum + shortage, 0);
   const lead = unit.plan?.lead;
   const ring =
     lead &&
@@ -48,10 +49,14 @@ export function LabelPage() {
             <div>{lead.name}</div>
             <div>
               {lengthInWords(lead)}
+              {shorter > 0 && ` less ${formatMillimetres(shorter)} mm`}
               {lead.legs.length === 1 && ` (${formatInches(lead.legs[0]!.finishedLength, 1e-3)})`}
               {ring && `, ${ring} ring`}
             </div>
-            <div>{house.name}</div>
+            <div>
+              {house.name}
+              {progress.returns.length > 0 && `, repair ${progress.returns.length}`}
+            </div>
           </div>
         </div>
       )}

@@ -89,8 +89,18 @@ function CheckRow({ check, path }: { readonly check: ProofCheck; readonly path: 
       <td className="reading">
         {judged && Number.isFinite(judged.limit) && (
           <>
-            {bound === 'between' ? 'up to' : bound}{' '}
-            {path ? <Figure figure={path.limit} label={`limit of ${path.label}`} /> : figure(judged.limit)}
+            {judged.between ? (
+              `${figure(judged.between[0])} to ${figure(judged.between[1])}`
+            ) : (
+              <>
+                {bound}{' '}
+                {path ? (
+                  <Figure figure={path.limit} label={`limit of ${path.label}`} />
+                ) : (
+                  figure(judged.limit)
+                )}
+              </>
+            )}
             {isMeasured && Number.isFinite(judged.reading!) && (
               <div className="soft">{marginWords(check, figure)}</div>
             )}
@@ -105,9 +115,13 @@ function CheckRow({ check, path }: { readonly check: ProofCheck; readonly path: 
   );
 }
 
-/** How far a reading is from its limit. */
+/** How far a reading is from its limit, or from the nearer of two. */
 function marginWords({ bound, judged }: ProofCheck, figure: (value: number) => string): string {
-  const { reading, limit } = judged!;
-  const inside = bound === 'at least' ? reading! - limit : limit - reading!;
+  const { reading, limit, between } = judged!;
+  const inside = between
+    ? Math.min(reading! - between[0], between[1] - reading!)
+    : bound === 'at least'
+      ? reading! - limit
+      : limit - reading!;
   return inside >= 0 ? `${figure(inside)} to spare` : `${figure(-inside)} beyond`;
 }

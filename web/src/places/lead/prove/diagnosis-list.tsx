@@ -117,7 +117,7 @@ function FaultLine({
 /** Where a fault was placed, by what, and how sure that is. */
 function placedWords({ lead }: FrozenPlan, placed: Placed): string {
   const [from, to] = [placed.fromEndId, placed.toEndId].map((endId) => `end ${endById(lead, endId).name}`);
-  const at = `${formatMetres(placed.distance)} m ± ${formatMetres(placed.uncertainty)} m of cable from ${from}`;
+  const at = `${formatMetres(placed.distance)} ± ${formatMetres(placed.uncertainty)} of cable from ${from}`;
   switch (placed.where) {
     case 'from end':
       return `By ${placed.by} it is at ${from}.`;

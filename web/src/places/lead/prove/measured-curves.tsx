@@ -136,7 +136,7 @@ function Margins({
     <CurveChart
       title="Margin along the band: above 0 is Good"
       x={{ label: 'frequency, Hz', values: returnLoss.frequencies, write: writeHertz }}
-      y={{ label: 'dB', write, include: [0], within: [-20, 30] }}
+      y={{ label: 'dB', write, include: [0], within: [-20, 60] }}
       curves={[
         ...(loss ? [{ name: 'of loss, dB', values: loss.margin, tone: 'copper' as const }] : []),
         { name: 'of return loss, dB', values: returnLoss.margin, tone: 'ink' },
@@ -171,7 +171,7 @@ function Causes({ causes }: { readonly causes: readonly SweepCause[] }) {
         {shown.map(({ code, sure, size, at }) => (
           <li key={code}>
             {sure === 'likely' ? 'Likely' : 'Possibly'} {causeWords[code]}, {decibels(size)}
-            {code === 'ripple' && at !== null && `, some ${formatMetres(at)} m apart`}
+            {code === 'ripple' && at !== null && `, some ${formatMetres(at)} apart`}
             {code === 'notch' && at !== null && ` at ${writeHertz(at)}`}.
           </li>
         ))}

@@ -9,6 +9,7 @@ import { endOfFault } from '@gorvane/core/prove/fault.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
+import { isOverdue } from '@gorvane/core/prove/reading.ts';
 import type { Repair } from '@gorvane/core/prove/repair.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
@@ -17,10 +18,11 @@ import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Caution } from '../../../controls/caution.tsx';
 import { wordFault } from '../../../controls/fault-words.ts';
-import { marksOf } from '../../../controls/unit-state.ts';
+import { marksOf, outOfCalibration } from '../../../controls/unit-state.ts';
 import { VerdictMark } from '../../../controls/verdict.tsx';
 import type { UnitView } from '../../../data/live.ts';
 import { useUnits } from '../../../data/live.ts';
+import { timeNow } from '../../../data/database.ts';
 import { readWithTester } from '../../../data/tester.ts';
 import { recordHappenings, scrapUnit } from '../../../data/units.ts';
 import { PairGrid } from '../../../drawing/pair-grid.tsx';
@@ -164,7 +166,7 @@ function ProveUnit({ view, frozen, onFaultEnds }: ProveUnitProps) {
         <div className="stage-head" role="status">
           <VerdictMark verdict={proof.verdict} large />
           <p>
-            {verdictLine(proof, view)}
+            {verdictLine(proof, view, takes)}
             {table.recordedAt && (
               <span className="soft"> As recorded {new Date(table.recordedAt).toLocaleString()}.</span>
             )}
@@ -295,8 +297,9 @@ function RecordButton({
   );
 }
 
-function verdictLine(proof: Proof, { progress }: UnitView): string {
-  const marks = marksOf(progress);
+function verdictLine(proof: Proof, { progress }: UnitView, takes: readonly Readings[]): string {
+  const isOverdueNow = takes.some(({ device }) => device && isOverdue(device, timeNow()));
+  const marks = [...new Set([...marksOf(progress), ...(isOverdueNow ? [outOfCalibration] : [])])];
   const waivers = marks.length > 0 ? ` ▲ ${marks.join(', ')}.` : '';
   const leftOut = proof.checks.filter((check) => check.leftOut).length;
   const omitted =

@@ -71,8 +71,8 @@ export function ReflectionChart({ plan, line, trace, findings, name, assumed = [
         </table>
       )}
       <p className="soft">
-        Two places closer than {formatMetres(trace.resolution)} m run together; beyond{' '}
-        {formatMetres(trace.aliasFree)} m echoes fold back. Distances rest on the velocity factor, known to{' '}
+        Two places closer than {formatMetres(trace.resolution)} run together; beyond{' '}
+        {formatMetres(trace.aliasFree)} echoes fold back. Distances rest on the velocity factor, known to{' '}
         {Math.round(trace.velocityUncertainty * 100)} %.
         {assumed.length > 0 && ` Assumed: ${assumed.join('; ')}.`}
       </p>
@@ -93,9 +93,9 @@ const causeWords: Readonly<Record<ReflectionFinding['causes'][number]['kind'], s
 };
 
 function placeWords({ distance, uncertainty, until, place }: ReflectionFinding): string {
-  const at = `${formatMetres(Math.max(0, distance))} m ± ${formatMetres(uncertainty)} m`;
+  const at = `${formatMetres(Math.max(0, distance))} ± ${formatMetres(uncertainty)}`;
   const where = place === 'cable' ? at : `${place}, ${at}`;
-  return until === null ? where : `${where}, until ${formatMetres(until)} m`;
+  return until === null ? where : `${where}, until ${formatMetres(until)}`;
 }
 
 function eventWords({ event: { kind, impedance, seriesResistance, size } }: ReflectionFinding): string {
