@@ -179,7 +179,7 @@ describe('random faults in random leads', () => {
             expect(total).toBeDefined();
             const from = (line!.forward ? at : 1 - at) * line!.length;
             expect(Math.abs(total!.distance - from)).toBeLessThanOrEqual(
-              total!.uncertainty + 0.05 * line!.length,
+              total!.uncertainty + 0.02 * line!.length,
             );
           }
         },

@@ -54,7 +54,7 @@ function bessel0(x: number): number {
 }
 
 /** Width of the windowed step, 10 to 90 %, over `1 / (2 f_max)`. For the Kaiser window of beta 6. */
-const stepWidth = 1.55;
+export const stepWidth = 1.55;
 
 /**
  * Reflection on the harmonic grid 0, df, 2 df... up to the highest frequency. The value at 0 is extrapolated from the two
@@ -308,7 +308,7 @@ export interface ReflectionEvent {
 const unevenness = 0.04;
 
 /** Loss that is undone at one frequency leaves a slow slope: the level follows it over so many resolutions. */
-const follow = 12;
+const follow = 4;
 
 /**
  * Events of a trace: lasting steps, and spikes that come back within a few resolutions. Past an open or a short nothing
@@ -383,9 +383,10 @@ function excursion(local: Float64Array, from: number, level: number, span: numbe
   return { peak, end, settled: local[Math.min(last, peak + Math.round(1.5 * span))]! };
 }
 
-/** Where a trace is half way from its level to its extreme. */
+/** Where a trace is half way from its level to its extreme: half of the reflection, which is what rises evenly. */
 function half(local: Float64Array, from: number, peak: number, level: number): number {
-  const middle = (Math.min(local[peak]!, 20 * level) + level) / 2;
+  const reflection = (local[peak]! - level) / (local[peak]! + level) / 2;
+  const middle = (level * (1 + reflection)) / (1 - reflection);
   for (let n = from; n <= peak; n++)
     if (local[peak]! > level ? local[n]! >= middle : local[n]! <= middle) return n;
   return peak;

@@ -19,6 +19,9 @@ export interface SweepCause {
 /** A difference smaller than this, dB, is what cables and instruments scatter. Engineering value. */
 const leastExcess = 0.15;
 
+/** Where nothing goes through at the lowest frequency, dB, the line is open or shorted, and its loss has no shape. */
+const blocked = 15;
+
 const shapes = [
   { code: 'series resistance', at: () => 1 },
   { code: 'conductor loss', at: (part: number) => Math.sqrt(part) },
@@ -37,6 +40,8 @@ export function sweepCauses(
   velocityFactor: number,
 ): SweepCause[] {
   const excess = measured.map((value, n) => value - predicted[n]!);
+  const mean = excess.reduce((sum, value) => sum + value, 0) / excess.length;
+  if (excess[0]! > blocked) return [];
   const { sizes, rest } = fitShapes(frequencies, excess);
   const total = energy(excess);
   const causes: SweepCause[] = shapes.flatMap(({ code }, shape): SweepCause[] => {
@@ -46,7 +51,6 @@ export function sweepCauses(
     const explained = total > 0 ? Math.min(1, (without - energy(rest)) / total) : 0;
     return [{ code, size, at: null, explained, sure: sureness(explained, size) }];
   });
-  const mean = excess.reduce((sum, value) => sum + value, 0) / excess.length;
   if (causes.length === 0 && mean < -2 * leastExcess)
     causes.push({ code: 'less than copper can', size: -mean, at: null, explained: 1, sure: 'likely' });
   causes.push(...notchOf(frequencies, rest), ...rippleOf(frequencies, rest, velocityFactor));

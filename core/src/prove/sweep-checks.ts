@@ -53,7 +53,7 @@ export function sweepChecks(
       ({ returnLoss }) => returnLoss.judged,
     ),
     check(
-      { id: 'length', label: 'Length by its delay', quantity: 'length', bound: 'between' },
+      { id: 'length', label: 'Length by its delay', quantity: 'distance', bound: 'between' },
       ({ length }) => length?.judged,
     ),
   ];

@@ -5,6 +5,7 @@ import { aliasFreeDelay } from '../line/band.ts';
 import { leastOfAssembly } from '../line/connector-line.ts';
 import { leadCascade } from '../line/lead-cascade.ts';
 import { speedOfLight } from '../line/line.ts';
+import { stepWidth } from '../line/reflectogram.ts';
 import { lineFigures } from '../cable/line-figures.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { Judged } from './judge.ts';
@@ -55,11 +56,16 @@ export function bandOf(frequencies: readonly number[]): [number, number] {
   return [0.9 * Math.min(...frequencies), 1.1 * Math.max(...frequencies)];
 }
 
-/** Frequencies that a sweep of this lead should have, hertz: fine enough for its length, past its band. */
+/** A sweep tells places apart that lie this part of the length from each other, and goes no higher for it than this, hertz. */
+const resolvedPart = 1 / 30;
+const highestForPlace = 3e9;
+
+/** Frequencies that a sweep of this lead should have, hertz: past its band, high enough to tell places apart, fine enough for its length. */
 export function sweepGridFor(line: SweepLine, frequencies: readonly number[], points = 801): Float64Array {
-  const to = Math.max(100e6, 2 * Math.max(...frequencies));
-  // A quarter of a turn from point to point keeps delay and ripple free of ambiguity.
   const delay = line.length / (lineFigures(line.cable).velocityFactor * speedOfLight);
+  const forPlace = Math.min(highestForPlace, stepWidth / (4 * resolvedPart * delay));
+  const to = Math.max(100e6, 2 * Math.max(...frequencies), forPlace);
+  // A quarter of a turn from point to point keeps delay and ripple free of ambiguity.
   const needed = Math.ceil(to * delay * 4);
   const count = Math.min(4001, Math.max(points, needed));
   return frequencyGrid(to / count, to, count);

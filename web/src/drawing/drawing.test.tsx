@@ -137,8 +137,10 @@ describe('the run', () => {
   });
 
   test('circles the ends at which a fault is placed', () => {
-    const container = draw(<Run plan={plan} faultEndIds={['B']} />);
-    expect(container.querySelectorAll('circle.halo').length).toBe(1);
+    const container = draw(<Run plan={plan} faults={{ endIds: ['B'], parts: [0.25] }} />);
+    const [end, inside] = container.querySelectorAll('circle.halo');
+    expect(end).toBeTruthy();
+    expect(inside!.getAttribute('r')).toBe('24');
   });
 
   test('numbers the parts in the order of threading', () => {

@@ -15,8 +15,8 @@ export interface RunProps {
   /** The unit whose state is shown; none shows the finished design. */
   readonly progress?: UnitProgress;
   readonly onPick?: (pick: RunPick) => void;
-  /** Place of a fault. */
-  readonly faultEndIds?: readonly string[];
+  /** Where a fault is placed: ends, and parts of the way from the first end of a lead with two. */
+  readonly faults?: { readonly endIds: readonly string[]; readonly parts: readonly number[] };
   readonly small?: boolean;
   /** The order in which parts go on, shown with their names. */
   readonly numbers?: ReadonlyMap<string, number>;

@@ -16,7 +16,7 @@ import { legRow, nameOf, scaleFor, sidesOf, tall } from './run-side.ts';
 import { wirePaint } from './wire-colour.ts';
 
 /** The lead lying on the bench, the first end at the left, every part threaded on it in its place, legs branching. */
-export function Run({ plan, progress, onPick, faultEndIds = [], small = false, numbers }: RunProps) {
+export function Run({ plan, progress, onPick, faults, small = false, numbers }: RunProps) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 1060;
   const size = small ? 'small' : 'full';
@@ -104,11 +104,22 @@ export function Run({ plan, progress, onPick, faultEndIds = [], small = false, n
               />
             )}
             <StrippedEnd end={end} progress={progress} scale={scale} />
-            {faultEndIds.includes(end.end.id) && (
+            {faults?.endIds.includes(end.end.id) && (
               <circle className="halo" cx={-20} cy={0} r={38} style={{ stroke: 'var(--out)' }} />
             )}
           </g>
         ))}
+        {legs === 1 &&
+          faults?.parts.map((part) => (
+            <circle
+              key={part}
+              className="halo"
+              cx={sides[0]!.origin + part * (sides[1]!.origin - sides[0]!.origin)}
+              cy={sides[0]!.y}
+              r={24}
+              style={{ stroke: 'var(--out)' }}
+            />
+          ))}
         {!small && (
           <>
             {legs > 1 ? <LegLengths plan={plan} sides={sides} /> : <WholeLength plan={plan} sides={sides} />}

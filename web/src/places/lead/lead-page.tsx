@@ -1,6 +1,7 @@
 import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import type { House } from '@gorvane/core/house/house.ts';
+import type { PlacesOnRun } from '@gorvane/core/prove/placed-diagnosis.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
@@ -29,6 +30,8 @@ import { ThreadStage } from './thread-stage.tsx';
 import { stageSlugs } from './stage-slug.ts';
 import './lead.css';
 
+const nowhere: PlacesOnRun = { endIds: [], parts: [] };
+
 /** What every stage panel is given. */
 export interface StageProps {
   readonly lead: Draft<Lead>;
@@ -37,8 +40,8 @@ export interface StageProps {
   readonly plan: LeadPlan;
   /** The unit whose state is shown; none shows the design. */
   readonly view: UnitView | undefined;
-  /** Ends at which the proof that is shown places its fault. */
-  readonly onFaultEnds: (endIds: readonly string[]) => void;
+  /** Where on the run the proof that is shown places its fault. */
+  readonly onPlaces: (places: PlacesOnRun) => void;
 }
 
 const panels = {
@@ -112,7 +115,7 @@ function Unplannable({
 function PlannedLead({
   problem,
   ...props
-}: Omit<StageProps, 'view' | 'onFaultEnds'> & { readonly problem: string | undefined }) {
+}: Omit<StageProps, 'view' | 'onPlaces'> & { readonly problem: string | undefined }) {
   const { lead, plan } = props;
   const { stage = 'choose' } = useParams();
   const navigate = useNavigate();
@@ -121,7 +124,7 @@ function PlannedLead({
   const view = units.find(({ unit }) => unit.id === search.get('unit'));
   const frozen = view?.unit.plan;
   const unitPlan = useMemo(() => frozen && planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
-  const [faultEndIds, setFaultEndIds] = useState<readonly string[]>([]);
+  const [places, setPlaces] = useState<PlacesOnRun>(nowhere);
   const Panel = panels[stage as keyof typeof panels] ?? ChooseStage;
   const rawCount = Object.values(useDraftState((draft) => draft.raw)).filter(
     ({ error }) => error !== '',
@@ -143,7 +146,7 @@ function PlannedLead({
         plan={unitPlan ?? plan}
         progress={view?.progress.started ? view.progress : undefined}
         onPick={onPick}
-        faultEndIds={stage === 'prove' ? faultEndIds : []}
+        faults={stage === 'prove' ? places : nowhere}
         numbers={stage === 'thread' ? threadNumbers(plan) : undefined}
       />
       <BenchEdge plan={plan} view={view} current={stage} slugs={stageSlugs} onOpen={open} />
@@ -155,7 +158,7 @@ function PlannedLead({
         </p>
       )}
       <div className="stage-panel">
-        <Panel {...props} view={view} onFaultEnds={setFaultEndIds} />
+        <Panel {...props} view={view} onPlaces={setPlaces} />
       </div>
     </div>
   );

@@ -6,7 +6,8 @@ import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { nextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
 import type { Placed } from '@gorvane/core/prove/place.ts';
-import { placeFault, withPlaces } from '@gorvane/core/prove/place.ts';
+import type { PlacedFault } from '@gorvane/core/prove/placed-diagnosis.ts';
+import { inCable } from '@gorvane/core/prove/placed-diagnosis.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
 import type { Repair } from '@gorvane/core/prove/repair.ts';
@@ -23,7 +24,7 @@ import type { ReadingJob } from './use-instruments.ts';
 interface DiagnosisListProps {
   readonly frozen: FrozenPlan;
   readonly proof: Proof;
-  readonly takes: readonly Readings[];
+  readonly explanations: readonly (readonly PlacedFault[])[];
   readonly steps: readonly Step[];
   readonly left: readonly CableLeft[];
   readonly hand: Readings;
@@ -35,37 +36,32 @@ interface DiagnosisListProps {
 
 /** What explains the readings: the smallest sets of mistakes, each placed as far as was read, and what would tell ties apart. */
 export function DiagnosisList(props: DiagnosisListProps) {
-  const { frozen, proof, takes, hand, onHand, onRead } = props;
-  const { explanations, proven, more } = proof.diagnosis!;
-  const lengths = new Map(Object.entries(frozen.lengths));
-  const subject = { lead: frozen.lead, wiring: proof.wiring, lengths };
-  const placedOf = (fault: Fault) => placeFault(subject, fault, takes, frozen.house.meter);
-  const left = withPlaces(proof.wiring, explanations, placedOf);
-  const next = nextMeasurement(frozen.lead, proof.wiring, left, lengths);
-  const isPlaced = left.some(({ faults }) => faults.every((fault) => isTold(placedOf(fault))));
-  const count = left[0]!.faults.length;
+  const { frozen, proof, explanations, hand, onHand, onRead } = props;
+  const { proven, more, explanations: all } = proof.diagnosis!;
+  const untold = explanations.map((faults) => ({ faults: faults.map(({ fault }) => fault) }));
+  const next = nextMeasurement(frozen.lead, proof.wiring, untold, new Map(Object.entries(frozen.lengths)));
+  const count = explanations[0]!.length;
   return (
     <section aria-labelledby="explains">
       <h2 id="explains">What explains it</h2>
       <p className="soft">
         {count === 1 ? 'One mistake' : `${count} mistakes`} would show these readings
-        {left.length > 1
-          ? `; ${left.length}${more ? ' or more' : ''} explanations are equally small`
-          : ''}. {proven ? 'No smaller set does.' : 'Whether fewer would do was not proven.'}
-        {left.length < explanations.length && ' What was read of the place has ruled out the others.'}
+        {explanations.length > 1
+          ? `; ${explanations.length}${more ? ' or more' : ''} explanations are equally small`
+          : ''}
+        . {proven ? 'No smaller set does.' : 'Whether fewer would do was not proven.'}
+        {explanations.length < all.length && ' What was read of the place has ruled out the others.'}
       </p>
       <ol className="step-list">
-        {left.map(({ faults }) => (
+        {explanations.map((faults) => (
           <li key={JSON.stringify(faults)}>
-            {faults.map((fault) => (
-              <FaultLine key={JSON.stringify(fault)} {...props} fault={fault} placed={placedOf(fault)} />
+            {faults.map(({ fault, placed }) => (
+              <FaultLine key={JSON.stringify(fault)} {...props} fault={fault} placed={placed} />
             ))}
           </li>
         ))}
       </ol>
-      {next && !isPlaced && (
-        <NextReading next={next} wiring={proof.wiring} hand={hand} onHand={onHand} onRead={onRead} />
-      )}
+      {next && <NextReading next={next} wiring={proof.wiring} hand={hand} onHand={onHand} onRead={onRead} />}
     </section>
   );
 }
@@ -90,9 +86,11 @@ function FaultLine({
     <div>
       <div className="stage-head">
         <div style={{ flex: 1 }}>
-          <strong>{sentence(wordFault(lead, proof.wiring, fault))}</strong>
+          <strong>
+            {sentence(inCable(placed) ? cableWords(proof, fault) : wordFault(lead, proof.wiring, fault))}
+          </strong>
           {placed && <div className={isTold(placed) ? undefined : 'soft'}>{placedWords(frozen, placed)}</div>}
-          {placed?.where !== 'cable' && <div className="soft">{wordPlace(lead, proof.wiring, fault)}</div>}
+          {!inCable(placed) && <div className="soft">{wordPlace(lead, proof.wiring, fault)}</div>}
         </div>
         {repair && (
           <Button variant="default" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -112,6 +110,13 @@ function FaultLine({
       )}
     </div>
   );
+}
+
+/** The same mistake where it lies in the cable. */
+function cableWords({ wiring }: Proof, fault: Fault): string {
+  const conductor = (terminal: number) => wiring.conductors[wiring.terminals[terminal]!.conductor]!.label;
+  if (fault.kind === 'open') return `${conductor(fault.terminal)} broken in the cable`;
+  return 'two conductors touch in the cable';
 }
 
 /** Where a fault was placed, by what, and how sure that is. */

@@ -5,7 +5,7 @@ import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
-import { endOfFault } from '@gorvane/core/prove/fault.ts';
+import { placedDiagnosis, placesOnRun } from '@gorvane/core/prove/placed-diagnosis.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
@@ -43,9 +43,9 @@ import './prove.css';
 
 /** What a unit should read, what it does read, the verdict and what explains it. */
 export function ProveStage(props: StageProps) {
-  const { view, plan, house, onFaultEnds } = props;
+  const { view, plan, house, onPlaces } = props;
   if (view?.unit.plan)
-    return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} onFaultEnds={onFaultEnds} />;
+    return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} onPlaces={onPlaces} />;
   const expected = prove(proofPlanOf(plan, house.record), []);
   return (
     <div className="stage">
@@ -117,10 +117,10 @@ function PickUnit({ leadId }: { readonly leadId: string }) {
 interface ProveUnitProps {
   readonly view: UnitView;
   readonly frozen: FrozenPlan;
-  readonly onFaultEnds: StageProps['onFaultEnds'];
+  readonly onPlaces: StageProps['onPlaces'];
 }
 
-function ProveUnit({ view, frozen, onFaultEnds }: ProveUnitProps) {
+function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
   const { unit, progress } = view;
   const navigate = useNavigate();
   const table = useUnitProof(view, frozen);
@@ -139,8 +139,11 @@ function ProveUnit({ view, frozen, onFaultEnds }: ProveUnitProps) {
   const line = useMemo(() => sweepLineOf(frozen.lead, new Map(Object.entries(frozen.lengths))), [frozen]);
   const hand = handTake(takes, by, celsius);
   const setHand = (next: Readings) => setTakes(withHandTake(takes, next));
-  const faultEnds = faultEndsOf(proof).join();
-  useEffect(() => onFaultEnds(faultEnds === '' ? [] : faultEnds.split(',')), [onFaultEnds, faultEnds]);
+  const explanations = useMemo(() => placedDiagnosis(frozen, proof, takes), [frozen, proof, takes]);
+  useEffect(
+    () => onPlaces(placesOnRun(frozen, proof, explanations)),
+    [onPlaces, frozen, proof, explanations],
+  );
 
   const record = async () => {
     await recordProof(unit.id, table);
@@ -176,7 +179,7 @@ function ProveUnit({ view, frozen, onFaultEnds }: ProveUnitProps) {
           <DiagnosisList
             frozen={frozen}
             proof={proof}
-            takes={takes}
+            explanations={explanations}
             steps={progress.steps}
             left={cableLeft(frozen.lead, plan.cuts, progress)}
             hand={hand}
@@ -225,12 +228,6 @@ function ProveUnit({ view, frozen, onFaultEnds }: ProveUnitProps) {
       </aside>
     </div>
   );
-}
-
-/** Ends at which an explanation places its fault, each once. */
-function faultEndsOf({ diagnosis, wiring }: Proof): string[] {
-  const faults = diagnosis?.explanations.flatMap((explanation) => explanation.faults) ?? [];
-  return [...new Set(faults.map((fault) => endOfFault(wiring, fault)))].sort();
 }
 
 /** The sets of readings on the table, by method; one may be taken off again. */

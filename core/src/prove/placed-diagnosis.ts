@@ -1,0 +1,68 @@
+import type { Fault } from './fault.ts';
+import { endOfFault } from './fault.ts';
+import type { Placed } from './place.ts';
+import { placeFault, withPlaces } from './place.ts';
+import type { Proof, ProofPlan } from './proof.ts';
+import type { Readings } from './reading.ts';
+
+/** One mistake of an explanation, and where it was placed. */
+export interface PlacedFault {
+  readonly fault: Fault;
+  readonly placed: Placed | undefined;
+}
+
+/** Explanations that the readings of place leave, the likelier first; what lies in the cable stands once, not once for each end. */
+export function placedDiagnosis(
+  plan: ProofPlan,
+  proof: Proof,
+  takes: readonly Readings[],
+): readonly (readonly PlacedFault[])[] {
+  if (!proof.diagnosis) return [];
+  const { lead, lengths, house } = plan;
+  const subject = { lead, wiring: proof.wiring, lengths: new Map(Object.entries(lengths)) };
+  const places = new Map<string, Placed | undefined>();
+  const placedOf = (fault: Fault) => {
+    const key = JSON.stringify(fault);
+    if (!places.has(key)) places.set(key, placeFault(subject, fault, takes, house.meter));
+    return places.get(key);
+  };
+  const seen = new Set<string>();
+  return withPlaces(proof.wiring, proof.diagnosis.explanations, placedOf)
+    .map(({ faults }) => faults.map((fault): PlacedFault => ({ fault, placed: placedOf(fault) })))
+    .filter((faults) => {
+      const key = JSON.stringify(faults.map(({ fault, placed }) => (inCable(placed) ? placed : fault)));
+      if (seen.has(key)) return false;
+      seen.add(key);
+      return true;
+    });
+}
+
+/** Whether a fault was placed inside the cable. */
+export const inCable = (placed: Placed | undefined) =>
+  placed?.where === 'cable' || placed?.where === 'two places';
+
+/** Where on the run a diagnosis points: ends, and parts of the way from the first end of a lead with two. */
+export interface PlacesOnRun {
+  readonly endIds: readonly string[];
+  readonly parts: readonly number[];
+}
+
+/** The places of all explanations that are left. */
+export function placesOnRun(
+  plan: ProofPlan,
+  proof: Proof,
+  explanations: readonly (readonly PlacedFault[])[],
+): PlacesOnRun {
+  const faults = explanations.flat();
+  const [first] = plan.lead.ends;
+  const isStraight = plan.lead.ends.length === 2;
+  const inside = faults.filter(({ placed }) => inCable(placed) && isStraight);
+  const atEnds = faults.filter((each) => !inside.includes(each));
+  return {
+    endIds: [...new Set(atEnds.map(({ fault }) => endOfFault(proof.wiring, fault)))].sort(),
+    parts: inside.map(({ placed }) => {
+      const part = placed!.distance / plan.lengths[placed!.pieceId]!;
+      return placed!.fromEndId === first!.id ? part : 1 - part;
+    }),
+  };
+}
