@@ -108,8 +108,8 @@ async function measureAsPlanned(page: Page): Promise<void> {
 /** Lets the simulated tester read the unit that stands at its proof, and records that it is Good. */
 export async function proveGood(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Open Prove' }).click();
-  await page.getByRole('button', { name: 'Let the tester read' }).click();
-  await expect(page.getByText('Every check is within its limit.')).toBeVisible();
+  await page.getByRole('button', { name: 'Let the instruments read' }).click();
+  await expect(page.getByText('Every check that was asked is within its limit.')).toBeVisible();
   await page.getByRole('button', { name: 'Record this proof: Good' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Prove the lead');
 }

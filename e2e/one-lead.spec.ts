@@ -108,22 +108,25 @@ test('one lead from end to end', async ({ desk }) => {
   await test.step('Prove: an open centre is found, mended and proved again', async () => {
     await desk.getByRole('link', { name: 'Open Prove' }).click();
     await expect(desk.getByText('6 of 6 pairs not measured').first()).toBeVisible();
-    await desk.getByText('Faults set on it').click();
+    await desk.getByText(/^Simulated lead/).click();
     await desk.getByLabel('centre open at end B').check();
-    await desk.getByRole('button', { name: 'Let the tester read' }).click();
+    await desk.getByRole('button', { name: 'Let the instruments read' }).click();
     await expect(desk.getByText('2 explanations are equally small')).toBeVisible();
     await expect(
-      desk.getByText('Capacitance between the open conductor and the others, from each end'),
+      desk.getByText('Capacitance between the open conductor and its neighbour, from each end'),
     ).toBeVisible();
     await expectAccessible(desk);
+    await desk.getByRole('button', { name: 'Let the meter read both' }).click();
+    await expect(desk.getByText('By capacitance it is at end B.')).toBeVisible();
     await desk.getByRole('button', { name: 'Go back to: Take the jacket off, end B' }).click();
+    await desk.getByRole('button', { name: 'Record it and go back to: Take the jacket off, end B' }).click();
     await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Take the jacket off, end B');
     await buildUntil(desk, /^Prove the lead/);
     await desk.getByRole('link', { name: 'Open Prove' }).click();
-    await desk.getByText('Faults set on it').click();
+    await desk.getByText(/^Simulated lead/).click();
     await desk.getByLabel('centre open at end B').uncheck();
-    await desk.getByRole('button', { name: 'Let the tester read' }).click();
-    await expect(desk.getByText('Every check is within its limit.')).toBeVisible();
+    await desk.getByRole('button', { name: 'Let the instruments read' }).click();
+    await expect(desk.getByText('Every check that was asked is within its limit.')).toBeVisible();
     await desk.getByRole('button', { name: 'Record this proof: Good' }).click();
     await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Prove the lead');
     await buildUntil(desk, /is finished$/);

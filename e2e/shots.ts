@@ -56,9 +56,9 @@ test('pictures of every main view', async ({ desk }) => {
   await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Measure the strip, end B');
   await buildUntil(desk, /^Prove the lead/);
   await desk.getByRole('link', { name: 'Open Prove' }).click();
-  await desk.getByText('Faults set on it').click();
+  await desk.getByText(/^Simulated lead/).click();
   await desk.getByLabel('centre open at end B').check();
-  await desk.getByRole('button', { name: 'Let the tester read' }).click();
+  await desk.getByRole('button', { name: 'Let the instruments read' }).click();
   await openPlace(desk, 'House');
   await desk.getByText('paper', { exact: true }).click();
   await desk.goBack();

@@ -22,7 +22,7 @@ async function startBuild(desk: Page): Promise<void> {
 
 /** Sets a fault on the simulated tester, or takes it away again. */
 async function setFault(desk: Page, label: string, wrong: boolean): Promise<void> {
-  const faults = desk.getByText(/^Faults set on it/);
+  const faults = desk.getByText(/^Simulated lead/);
   const box = desk.getByLabel(label, { exact: true });
   if (!(await box.isVisible())) await faults.click();
   await box.setChecked(wrong);
@@ -32,7 +32,7 @@ async function setFault(desk: Page, label: string, wrong: boolean): Promise<void
 async function findAndMend(desk: Page, fault: string, said: RegExp, back: RegExp): Promise<void> {
   await desk.getByRole('link', { name: 'Open Prove' }).click();
   await setFault(desk, fault, true);
-  await desk.getByRole('button', { name: 'Let the tester read' }).click();
+  await desk.getByRole('button', { name: 'Let the instruments read' }).click();
   await expect(desk.getByText(said).first()).toBeVisible();
   await expectAccessible(desk);
   await desk.getByRole('button', { name: back }).first().click();
@@ -40,8 +40,8 @@ async function findAndMend(desk: Page, fault: string, said: RegExp, back: RegExp
   await buildUntil(desk, /^Prove the lead/);
   await desk.getByRole('link', { name: 'Open Prove' }).click();
   await setFault(desk, fault, false);
-  await desk.getByRole('button', { name: 'Let the tester read' }).click();
-  await expect(desk.getByText('Every check is within its limit.')).toBeVisible();
+  await desk.getByRole('button', { name: 'Let the instruments read' }).click();
+  await expect(desk.getByText('Every check that was asked is within its limit.')).toBeVisible();
   await desk.getByRole('button', { name: 'Record this proof: Good' }).click();
   await expect(heading(desk)).toHaveText('Prove the lead');
   await buildUntil(desk, /is finished$/);
@@ -161,12 +161,12 @@ test('a right-angle patch lead: the conductive layer left on is a leak, found by
   await buildUntil(desk, /^Prove the lead/);
   await desk.getByRole('link', { name: 'Open Prove' }).click();
   await setFault(desk, 'tip and sleeve leak, 22 kohm, at end A', true);
-  await desk.getByRole('button', { name: 'Let the tester read' }).click();
+  await desk.getByRole('button', { name: 'Let the instruments read' }).click();
   await expect(desk.getByText('leak', { exact: true }).first()).toBeVisible();
   await expect(desk.locator('.verdict-large')).toHaveText(/Out/);
   await setFault(desk, 'tip and sleeve leak, 22 kohm, at end A', false);
-  await desk.getByRole('button', { name: 'Let the tester read' }).click();
-  await expect(desk.getByText('Every check is within its limit.')).toBeVisible();
+  await desk.getByRole('button', { name: 'Let the instruments read' }).click();
+  await expect(desk.getByText('Every check that was asked is within its limit.')).toBeVisible();
 });
 
 test('from what to what, in an empty shop: proposed with reasons, mains refused, a contact that is full refused', async ({

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { database } from '../data/database.ts';
 
 /** A kept value as it now is, read once. */
@@ -31,7 +31,10 @@ export function useKeptValue<T>(
   );
   if (pending && kept?.text === pending.text && kept.key === pending.key) setPending(undefined);
   const current = pending?.key === key ? pending : kept;
-  const value = current ? (JSON.parse(current.text) as T) : fallback;
+  const text = current?.text;
+  // The same text is the same object: what is worked out from it is not worked out at every render.
+  const parsed = useMemo(() => (text === undefined ? undefined : (JSON.parse(text) as T)), [text]);
+  const value = parsed === undefined ? fallback : parsed;
   const shown = useRef(value);
   useEffect(() => {
     shown.current = value;

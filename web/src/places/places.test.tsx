@@ -135,8 +135,8 @@ describe('Log', () => {
       screen.getByText(/^Back to: Take the jacket off, end B, because centre open at end B/),
     ).toBeTruthy();
     expect(screen.getAllByText(/^Proved /).map(({ textContent }) => textContent)).toEqual([
-      'Proved Out, simulated tester',
-      'Proved Good, simulated tester',
+      'Proved Out, Simulated continuity tester 128',
+      'Proved Good, Simulated continuity tester 128',
     ]);
     expect(screen.getAllByText(/^Strip of end B: braid 9\.\d\d mm/).length).toBe(2);
   });

@@ -6,7 +6,7 @@ import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
 import { Button, NativeSelect } from '@mantine/core';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
@@ -125,6 +125,10 @@ function PlannedLead({
   const frozen = view?.unit.plan;
   const unitPlan = useMemo(() => frozen && planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
   const [places, setPlaces] = useState<PlacesOnRun>(nowhere);
+  const showPlaces = useCallback(
+    (next: PlacesOnRun) => setPlaces((now) => (JSON.stringify(now) === JSON.stringify(next) ? now : next)),
+    [],
+  );
   const Panel = panels[stage as keyof typeof panels] ?? ChooseStage;
   const rawCount = Object.values(useDraftState((draft) => draft.raw)).filter(
     ({ error }) => error !== '',
@@ -158,7 +162,7 @@ function PlannedLead({
         </p>
       )}
       <div className="stage-panel">
-        <Panel {...props} view={view} onPlaces={setPlaces} />
+        <Panel {...props} view={view} onPlaces={showPlaces} />
       </div>
     </div>
   );

@@ -82,6 +82,8 @@ function FaultLine({
   const [open, setOpen] = useState(false);
   const { lead } = frozen;
   const repair = repairOf(lead, proof.wiring, steps, fault);
+  // What costs nothing is not asked about.
+  const isFree = repair !== undefined && repair.cost.uses === 0 && repair.cost.scrap.length === 0;
   return (
     <div>
       <div className="stage-head">
@@ -93,7 +95,11 @@ function FaultLine({
           {!inCable(placed) && <div className="soft">{wordPlace(lead, proof.wiring, fault)}</div>}
         </div>
         {repair && (
-          <Button variant="default" aria-expanded={open} onClick={() => setOpen(!open)}>
+          <Button
+            variant="default"
+            {...(isFree ? {} : { 'aria-expanded': open })}
+            onClick={() => (isFree ? onGoBack(fault, repair, []) : setOpen(!open))}
+          >
             Go back to: {repair.target.title}
           </Button>
         )}
