@@ -135,41 +135,45 @@ function placeOpen(subject: Subject, terminal: number, takes: readonly Readings[
   const ends = { fromEndId: wanted[0]!.endId, toEndId: wanted[1]!.endId };
   const base = { ...ends, pieceId: open.pieceId, by: 'capacitance' as const };
   if (near === undefined && far === undefined) return undefined;
+  const model = openModel(subject, open, wanted);
   if (near !== undefined && far !== undefined) {
-    const sum = near + far;
-    if (sum < 1 - 2 * capacitanceSpread)
+    const ratio = Math.max(0, near) / Math.max(near + far, 1e-9);
+    const place = placeWhere(model, ([a, b]) => a / (a + b) - ratio);
+    const [a, b] = model(place);
+    // Both readings together are what one break there would show, but for the spread of the class.
+    const whole = (near + far) / (a + b);
+    const distance = place * length;
+    if (whole < 1 - 2 * capacitanceSpread)
       return {
         ...base,
         distance: near * length,
         uncertainty: capacitanceSpread * length,
         where: 'two places',
       };
-    if (sum > 1 + 2 * capacitanceSpread)
-      return { ...base, distance: near * length, uncertainty: length, where: 'unsure' };
-    const ratio = Math.max(0, near) / Math.max(sum, 1e-9);
-    const place = placeWhere(subject, open, wanted, ([a, b]) => a / (a + b) - ratio);
+    if (whole > 1 + 2 * capacitanceSpread) return { ...base, distance, uncertainty: length, where: 'unsure' };
     return { ...base, ...placedAt(place, 0.02, length) };
   }
   const index = near === undefined ? 1 : 0;
   const share = shares[index]!;
   const rising = index === 0 ? 1 : -1;
-  const place = placeWhere(subject, open, wanted, (both) => rising * (both[index]! - share));
+  const place = placeWhere(model, (both) => rising * (both[index]! - share));
   return { ...base, ...placedAt(place, 0.01 + capacitanceSpread * Math.min(1, share), length) };
 }
 
-/** The part of the piece at which a break makes a rising function of both shares zero, by halving. */
-function placeWhere(
+/** Shares of the whole capacitance that a break shows from both ends, by its part of the way from the first. */
+type OpenModel = (part: number) => readonly [number, number];
+
+function openModel(
   { lead, wiring, lengths }: Subject,
   { pieceId, terminals }: OpenConductor,
   wanted: readonly CapacitanceWanted[],
-  error: (shares: readonly [number, number]) => number,
-): number {
+): OpenModel {
   const { strand, endId } = wiring.terminals[terminals[0]]!;
   const piece = lead.pieces.find(({ id }) => id === pieceId)!;
   const isForward = lead.ends.find(({ id }) => id === endId)!.nodeId === nodesOfPiece(lead, piece)[0];
   const indexOf = (id: string) => wiring.points.findIndex((point) => point.id === id);
-  const sharesAt = (part: number): [number, number] => {
-    const at = isForward ? part : 1 - part;
+  return (part) => {
+    const at = Math.min(1 - nearest, Math.max(nearest, isForward ? part : 1 - part));
     const broken = { kind: 'cable open', pieceId, conductor: strand!.conductor, at } as const;
     const network = leadNetwork({ lead, lengths, celsius: 20, faults: [broken] }, wiring);
     const [a, b] = wanted.map(({ from, to, whole, stray }) => {
@@ -178,12 +182,19 @@ function placeWhere(
     });
     return [a!, b!];
   };
-  let [low, high] = [1e-3, 1 - 1e-3];
-  if (error(sharesAt(low)) >= 0) return 0;
-  if (error(sharesAt(high)) <= 0) return 1;
+}
+
+/** So near to an end a break is still inside the cable. */
+const nearest = 1e-3;
+
+/** The part of the piece at which a rising function of both shares is zero, by halving. */
+function placeWhere(model: OpenModel, error: (shares: readonly [number, number]) => number): number {
+  let [low, high] = [nearest, 1 - nearest];
+  if (error(model(low)) >= 0) return 0;
+  if (error(model(high)) <= 0) return 1;
   for (let halving = 0; halving < 14; halving++) {
     const middle = (low + high) / 2;
-    if (error(sharesAt(middle)) < 0) low = middle;
+    if (error(model(middle)) < 0) low = middle;
     else high = middle;
   }
   return (low + high) / 2;

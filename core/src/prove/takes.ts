@@ -1,13 +1,19 @@
 import type { PairReading, Readings } from './reading.ts';
 import { isEmptyTake, pairKey } from './reading.ts';
 
-/** Takes with one more: what the same instrument read before is replaced where it was read again, and kept elsewhere. */
-export function withTake(takes: readonly Readings[], take: Readings): Readings[] {
+/**
+ * Takes with one more: what the same instrument read before is replaced where it was read again, and kept elsewhere. When the
+ * paths are read anew, capacitances that placed an earlier fault say nothing any more.
+ */
+export function withTake(before: readonly Readings[], take: Readings): Readings[] {
+  const takes = take.pairs.length > 0 ? before.map(withoutFarads) : before;
   const index = takes.findIndex((other) => isSameMethod(other, take));
   const merged = index < 0 ? take : mergedTake(takes[index]!, take);
   const next = index < 0 ? [...takes, merged] : takes.map((other, n) => (n === index ? merged : other));
   return next.filter((each) => !isEmptyTake(each));
 }
+
+const withoutFarads = ({ farads: _placed, ...take }: Readings): Readings => take;
 
 /** The same instrument, or the same hand or file. */
 function isSameMethod(a: Readings, b: Readings): boolean {

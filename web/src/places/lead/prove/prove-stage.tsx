@@ -249,7 +249,7 @@ function Methods({
             {take.device && <span className="soft reading"> {take.device.serial}</span>}
           </span>
           <Button
-            size="compact-xs"
+            size="compact-sm"
             variant="subtle"
             aria-label={`Take off the readings of ${take.instrument}`}
             onClick={() => onTakes(takes.filter((other) => other !== take))}

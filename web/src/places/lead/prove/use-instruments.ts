@@ -57,10 +57,11 @@ export function useInstruments(subject: ReadingSubject, onTake: (take: Readings)
   const [problem, setProblem] = useState<{ label: string; message: string; again: () => void } | undefined>();
   const stop = useRef<AbortController | undefined>(undefined);
   const goOn = useRef<(() => void) | undefined>(undefined);
-  const take = useRef(onTake);
+  // A row of readings outlives the render that began it: it goes by what is set now.
+  const latest = useRef({ subject, onTake });
   useEffect(() => {
-    take.current = onTake;
-  }, [onTake]);
+    latest.current = { subject, onTake };
+  });
   useEffect(() => () => stop.current?.abort(), []);
 
   const start = async (jobs: readonly ReadingJob[]): Promise<void> => {
@@ -79,11 +80,12 @@ export function useInstruments(subject: ReadingSubject, onTake: (take: Readings)
         last = job.before;
         show(0);
         const { device, answer } = await readInstrument(job.instrument.id, job.request, {
-          ...(job.instrument.simulated ? { virtual: subject.virtual } : {}),
+          ...(job.instrument.simulated ? { virtual: latest.current.subject.virtual } : {}),
           signal: abort.signal,
           onProgress: (done, of) => show(of > 0 ? done / of : 0),
         });
-        take.current(await asTake(subject, job, answer, device));
+        const { subject: now, onTake: hand } = latest.current;
+        hand(await asTake(now, job, answer, device));
       } catch (error) {
         setProblem({
           label: job.label,

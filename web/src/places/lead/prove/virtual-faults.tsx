@@ -83,6 +83,16 @@ export function VirtualFaults({ frozen, wiring, settings, onSettings }: VirtualF
           onChange={() => toggle(fault)}
         />
       ))}
+      {faults.length > 0 && (
+        <Button
+          mt={8}
+          size="compact-sm"
+          variant="default"
+          onClick={() => onSettings({ ...settings, faults: [] })}
+        >
+          Take all faults off
+        </Button>
+      )}
       {faults.some(isCableFault) && (
         <NumberInput
           mt={10}
