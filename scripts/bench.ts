@@ -13,6 +13,7 @@ import { exampleWant } from '@gorvane/core/testing/example.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { planThreading } from '@gorvane/core/thread/plan.ts';
 import type { ThreadPart, ThreadRun } from '@gorvane/core/thread/run.ts';
+import { diagnosisOf64, matrixOf128, sweepOf2001, sweepsPerSecond } from './bench-prove.ts';
 
 /** Median time of several runs, milliseconds. */
 function median(work: () => unknown, runs = 41): number {
@@ -147,6 +148,10 @@ const results = [
     reachMs: 60,
     ms: median(() => readTouchstone(touchstone, 'bench.s2p'), 15),
   },
+  { work: 'matrix of 128 points judged and drawn', reachMs: 100, ms: median(matrixOf128(), 15) },
+  { work: 'two-port sweep of 2 001 points judged', reachMs: 50, ms: median(sweepOf2001(), 15) },
+  { work: 'diagnosis of 64 points with 4 faults', reachMs: 200, ms: median(diagnosisOf64(), 9) },
+  { work: 'one sweep of 2 001 points over the bridge', reachMs: 50, ms: 1000 / (await sweepsPerSecond()) },
 ];
 for (const { work, reachMs, ms } of results)
   console.log(`${ms.toFixed(2).padStart(8)} ms  of ${reachMs} ms  ${work}`);

@@ -1,6 +1,6 @@
 import type { Assignment, Fault } from './fault.ts';
 import { endOfFault, likelihood, misassign, numberedPoints, plannedAssignment } from './fault.ts';
-import { searchLocal } from './local-search.ts';
+import { isOutOfReach, searchLocal } from './local-search.ts';
 import type { Partition, Wiring } from './wiring.ts';
 import { Groups, partitionOf, samePartition } from './wiring.ts';
 
@@ -29,7 +29,11 @@ const mostListed = 60;
  * `lastEndId` is the end worked on last: among ties it is the likelier place.
  */
 export function diagnose(wiring: Wiring, measured: Partition, lastEndId?: string): Diagnosis {
-  const numberings = numberingFaults(wiring);
+  // With an end renumbered most seatings are far off: nothing needs to be searched to know it.
+  const numberings = numberingFaults(wiring).filter(
+    (numbering) =>
+      !isOutOfReach(wiring, renumbered(wiring, numbering), measured, provenFaults - numbering.length),
+  );
   let found: Fault[][] = [];
   for (let size = 1; size <= provenFaults && found.length === 0; size++) {
     found = numberings
@@ -96,6 +100,14 @@ function numberingFaults(wiring: Wiring): Fault[][] {
   return sets.sort((a, b) => a.length - b.length);
 }
 
+/** Who sits where with these ends renumbered. */
+function renumbered(wiring: Wiring, numbering: readonly Fault[]): Assignment {
+  return numbering.reduce<Assignment>(
+    (now, fault) => misassign(wiring, now, fault),
+    plannedAssignment(wiring),
+  );
+}
+
 /** Explanations with these ends renumbered and at most `size` faults in all. */
 function explainWith(
   wiring: Wiring,
@@ -103,10 +115,7 @@ function explainWith(
   measured: Partition,
   size: number,
 ): Fault[][] {
-  const assignment = numbering.reduce<Assignment>(
-    (now, fault) => misassign(wiring, now, fault),
-    plannedAssignment(wiring),
-  );
+  const assignment = renumbered(wiring, numbering);
   const sets = explainRest(wiring, assignment, measured, size - numbering.length) ?? [];
   return sets.map((faults) => [...numbering, ...faults]);
 }
@@ -121,6 +130,7 @@ function explainRest(
   measured: Partition,
   limit: number,
 ): Fault[][] | undefined {
+  if (isOutOfReach(wiring, assignment, measured, limit)) return undefined;
   const groups = differingGroups(partitionOf(wiring, assignment, new Set(), []), measured);
   // Every group takes a mistake of its own; a conductor that moved whole is two mistakes for two groups.
   if (groups.length > limit) return undefined;

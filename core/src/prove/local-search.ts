@@ -3,13 +3,17 @@ import { misassign } from './fault.ts';
 import type { Partition, Wiring } from './wiring.ts';
 import { Groups } from './wiring.ts';
 
-/** One group of points, as the search sees it. */
-interface Problem {
+/** One group of points, and who sits there. */
+interface SeatedProblem {
   readonly wiring: Wiring;
   readonly measured: Partition;
   readonly points: readonly number[];
   /** Terminals that sit, or could by mistake have come to sit, on points of the group. */
   readonly terminals: readonly number[];
+}
+
+/** The same with every mistake that could be made in it. */
+interface Problem extends SeatedProblem {
   readonly misassignments: readonly Fault[];
   readonly shorts: readonly (readonly [number, number])[];
 }
@@ -28,7 +32,15 @@ export function searchLocal(
   group: readonly number[],
   limit: number,
 ): Fault[][] | undefined {
-  const problem = problemOf(wiring, assignment, measured, group);
+  const inGroup = new Set(group);
+  const terminals = wiring.terminals.flatMap((_, index) => {
+    const at = assignment[index]!;
+    return at === null || inGroup.has(at) ? [index] : [];
+  });
+  // Most seatings with an end renumbered are far off: that is seen before all mistakes are listed.
+  const seated = { wiring, measured, points: group, terminals };
+  if (leastOpensAndShorts(seated, assignment) > stepsPerFault * limit) return undefined;
+  const problem = problemOf(seated);
   for (let size = 1; size <= limit; size++) {
     const sets: Fault[][] = [];
     seat(problem, assignment, [], size, sets);
@@ -37,20 +49,12 @@ export function searchLocal(
   return undefined;
 }
 
-function problemOf(
-  wiring: Wiring,
-  assignment: Assignment,
-  measured: Partition,
-  group: readonly number[],
-): Problem {
-  const inGroup = new Set(group);
-  const seats = wiring.terminals.map(({ endId, conductor }, index) => ({
-    index,
-    endId,
-    conductor,
-    at: assignment[index]!,
-  }));
-  const seated = seats.filter(({ at }) => at === null || inGroup.has(at));
+function problemOf(seatedProblem: SeatedProblem): Problem {
+  const { wiring, points: group, terminals } = seatedProblem;
+  const seated = terminals.map((index) => {
+    const { endId, conductor } = wiring.terminals[index]!;
+    return { index, endId, conductor };
+  });
   const swaps = pairsOf(seated)
     .filter(([a, b]) => a.endId === b.endId && a.conductor !== b.conductor)
     .map(([a, b]): Fault => ({ kind: 'swap', terminals: [a.index, b.index] }));
@@ -60,14 +64,19 @@ function problemOf(
       .map((point): Fault => ({ kind: 'wrong contact', terminal: index, point })),
   );
   const shorts = pairsOf(group).filter(([a, b]) => wiring.points[a]!.endId === wiring.points[b]!.endId);
-  return {
-    wiring,
-    measured,
-    points: group,
-    terminals: seated.map(({ index }) => index),
-    misassignments: [...swaps, ...wrong],
-    shorts,
-  };
+  return { ...seatedProblem, misassignments: [...swaps, ...wrong], shorts };
+}
+
+/** Whether so many mistakes cannot turn a seating into what was measured, by a bound that is quick to have. */
+export function isOutOfReach(
+  wiring: Wiring,
+  assignment: Assignment,
+  measured: Partition,
+  limit: number,
+): boolean {
+  const points = wiring.points.map((_, point) => point);
+  const terminals = wiring.terminals.map((_, terminal) => terminal);
+  return leastOpensAndShorts({ wiring, measured, points, terminals }, assignment) > stepsPerFault * limit;
 }
 
 /** One wrong seating takes at most two conductors away from where they are and puts them elsewhere: four steps. */
@@ -94,7 +103,7 @@ function seat(
 
 /** Terminals by conductor, with the measured block of the point each sits on. */
 function blocksByConductor(
-  problem: Problem,
+  problem: SeatedProblem,
   assignment: Assignment,
 ): Map<number, { terminal: number; block: number }[]> {
   const byConductor = new Map<number, { terminal: number; block: number }[]>();
@@ -110,7 +119,7 @@ function blocksByConductor(
 }
 
 /** Never more than the opens and shorts that a seating really needs. */
-function leastOpensAndShorts(problem: Problem, assignment: Assignment): number {
+function leastOpensAndShorts(problem: SeatedProblem, assignment: Assignment): number {
   const size = problem.wiring.points.length;
   const groups = new Groups(size + problem.wiring.conductors.length);
   let opens = 0;
