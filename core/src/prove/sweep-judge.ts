@@ -194,7 +194,7 @@ function decibels(re: Float64Array, im: Float64Array): Float64Array {
 }
 
 /** Below this part of full transmission a phase is noise. */
-const leastThrough = 0.01;
+const leastThrough = 0.03;
 
 function judgeLength(line: SweepLine, network: Network): JudgedSweep['length'] {
   const { velocityFactor } = lineFigures(line.cable);

@@ -164,8 +164,8 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
   };
   const swept = takes.filter(({ sweep, trace }) => sweep ?? trace);
   return (
-    <div className="stage">
-      <section aria-label="Readings and verdict">
+    <div className="stage prove">
+      <section aria-label="Verdict" className="prove-head">
         <div className="stage-head" role="status">
           <VerdictMark verdict={proof.verdict} large />
           <p>
@@ -189,6 +189,8 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
             onScrap={(fault) => void giveUp(fault)}
           />
         )}
+      </section>
+      <section aria-label="Readings" className="prove-rest">
         <h2>Checks, in the order of the plan</h2>
         <CheckTable proof={proof} limits={frozen.limits} />
         {line && swept.length > 0 && (
