@@ -1,18 +1,11 @@
 import Papa from 'papaparse';
+import { LineError } from './line-error.ts';
 import { parseNumber } from '../quantity/number.ts';
 import { QuantityError } from '../quantity/quantity-error.ts';
 
-/** A table that cannot be read, with line and column (from 1), what was found and what was expected. */
-export class CsvError extends Error {
-  constructor(
-    readonly line: number,
-    readonly column: number,
-    found: string,
-    expected: string,
-  ) {
-    super(`Line ${line}, column ${column}: found ${found}; expected ${expected}.`);
-    this.name = 'CsvError';
-  }
+/** A table that cannot be read. */
+export class CsvError extends LineError {
+  override name = 'CsvError';
 }
 
 /** A line of a table with its number in the file. */

@@ -1,14 +1,8 @@
-/** A file that is not Touchstone, with line and column (from 1), what was found and what was expected. */
-export class TouchstoneError extends Error {
-  constructor(
-    readonly line: number,
-    readonly column: number,
-    found: string,
-    expected: string,
-  ) {
-    super(`Line ${line}, column ${column}: found ${found}; expected ${expected}.`);
-    this.name = 'TouchstoneError';
-  }
+import { LineError } from './line-error.ts';
+
+/** A file that is not Touchstone. */
+export class TouchstoneError extends LineError {
+  override name = 'TouchstoneError';
 }
 
 /** A line with its number; comment already taken off. */

@@ -4,7 +4,7 @@ import { checkOf } from './checks.ts';
 import type { CheckContext } from './checks.ts';
 import type { Judged } from './judge.ts';
 import type { JudgedSweep } from './sweep-judge.ts';
-import { judgeSweep } from './sweep-judge.ts';
+import { judgeByHand, judgeSweep } from './sweep-judge.ts';
 import type { SweepLine } from './sweep-line.ts';
 
 /** Sweeps by the checksum of their file. */
@@ -18,7 +18,7 @@ const unread = (): Judged => ({
   reason: 'not measured',
 });
 
-/** Loss, match and length of a coax lead from its sweeps, one method for each sweep. */
+/** Loss, match and length of a coax lead from its sweeps, one method for each; loss and match also as read by hand. */
 export function sweepChecks(
   line: SweepLine,
   frequencies: readonly number[],
@@ -29,17 +29,27 @@ export function sweepChecks(
     const network = sweep && sweeps.get(sweep.hash);
     return network ? [{ instrument, result: judgeSweep(line, frequencies, network, house, device) }] : [];
   });
+  const byHand = takes.flatMap(({ family, instrument }) => {
+    const figure = (id: string) => family?.[id] ?? undefined;
+    const read = { loss: figure('loss'), returnLoss: figure('return loss') };
+    return read.loss === undefined && read.returnLoss === undefined
+      ? []
+      : [{ instrument, ...judgeByHand(line, frequencies, house, read) }];
+  });
   const isAsked = house.practice.alsoAsk.includes('sweep');
   const check = (
     base: Pick<ProofCheck, 'id' | 'label' | 'quantity' | 'bound'>,
     of: (result: JudgedSweep) => Judged | undefined,
+    typed: (read: (typeof byHand)[number]) => Judged | undefined,
   ) =>
     checkOf(
       base,
-      judged.flatMap(({ instrument, result }) => {
-        const found = of(result);
-        return found && found.reading !== undefined ? [{ instrument, judged: found }] : [];
-      }),
+      [
+        ...judged.map(({ instrument, result }) => ({ instrument, judged: of(result) })),
+        ...byHand.map((read) => ({ instrument: read.instrument, judged: typed(read) })),
+      ].flatMap(({ instrument, judged: found }) =>
+        found && found.reading !== undefined ? [{ instrument, judged: found }] : [],
+      ),
       unread(),
       !isAsked,
     );
@@ -47,14 +57,17 @@ export function sweepChecks(
     check(
       { id: 'loss', label: 'Insertion loss over the band', quantity: 'decibel', bound: 'at most' },
       ({ loss }) => loss?.judged,
+      ({ loss }) => loss,
     ),
     check(
       { id: 'return loss', label: 'Return loss over the band', quantity: 'decibel', bound: 'at least' },
       ({ returnLoss }) => returnLoss.judged,
+      ({ returnLoss }) => returnLoss,
     ),
     check(
       { id: 'length', label: 'Length by its delay', quantity: 'distance', bound: 'between' },
       ({ length }) => length?.judged,
+      () => undefined,
     ),
   ];
 }

@@ -84,76 +84,103 @@ export function judgeSweep(
   device?: Device,
 ): JudgedSweep {
   const band = bandOf(frequencies);
-  const swept = network.frequencies;
-  const predicted = sweepCascade(leadCascade(line), swept, network.references[0]!);
-  const returnLoss = judgeReturnLoss(line, network, predicted, band, house, device);
-  if (network.ports < 2) return { band, returnLoss, loss: undefined, length: undefined };
+  const { ports, parameters, references, frequencies: swept } = network;
+  const limits = sweepLimits(line, swept, references[0]!, house);
+  const returned = decibels(parameters[0]!.re, parameters[0]!.im);
+  const returnLoss = judgeCurve(
+    {
+      frequencies: swept,
+      measured: returned,
+      predicted: limits.predictedReturnLoss,
+      limit: limits.returnLossLimit,
+      margin: returned.map((value, n) => value - limits.returnLossLimit[n]!),
+    },
+    frequencies,
+    (n) => judgeReturnLossAt(returned[n]!, limits.returnLossLimit[n]!, device),
+  );
+  if (ports < 2) return { band, returnLoss, loss: undefined, length: undefined };
+  const lost = decibels(parameters[ports]!.re, parameters[ports]!.im);
+  const loss = judgeCurve(
+    {
+      frequencies: swept,
+      measured: lost,
+      predicted: limits.predictedLoss,
+      limit: limits.lossLimit,
+      margin: limits.lossLimit.map((most, n) => most - lost[n]!),
+    },
+    frequencies,
+    (n) => judgeLossAt(lost[n]!, limits.lossLimit[n]!, device),
+  );
+  return { band, returnLoss, loss, length: judgeLength(line, network) };
+}
+
+/** Prediction and limits of a lead over frequency, dB. */
+interface SweepLimits {
+  readonly predictedLoss: Float64Array;
+  readonly lossLimit: Float64Array;
+  readonly predictedReturnLoss: Float64Array;
+  readonly returnLossLimit: Float64Array;
+}
+
+function sweepLimits(
+  line: SweepLine,
+  frequencies: Float64Array,
+  reference: number,
+  { limits }: Pick<House, 'limits'>,
+): SweepLimits {
+  const predicted = sweepCascade(leadCascade(line), frequencies, reference);
+  const predictedLoss = decibels(predicted.s21Re, predicted.s21Im);
+  const predictedReturnLoss = decibels(predicted.s11Re, predicted.s11Im);
+  const { fit } = lineFigures(line.cable);
+  const ends = [line.near.series, line.far.series];
+  const isComputed = ends.some(({ limit: highest }) => highest === null);
   return {
-    band,
-    returnLoss,
-    loss: judgeLoss(line, network, predicted, band, house, device),
-    length: judgeLength(line, network),
+    predictedLoss,
+    lossLimit: frequencies.map((frequency, n) => {
+      const cable = ((fit.k1 * Math.sqrt(frequency) + fit.k2 * frequency) * line.length) / 100;
+      return predictedLoss[n]! + limits.lossTolerance * cable + 2 * perConnector;
+    }),
+    predictedReturnLoss,
+    returnLossLimit: frequencies.map((frequency, n) => {
+      const byClass = leastOfAssembly(ends, frequency, predictedReturnLoss[n]!) ?? 0;
+      const byModel = leastOfModel(line, frequency);
+      // A series without a class is held to its prediction, but to no more than tolerances leave of it.
+      const least = isComputed ? Math.min(byClass, byModel) : Math.max(byClass, byModel);
+      return least + limits.returnLossExtra;
+    }),
   };
 }
 
-type Predicted = ReturnType<typeof sweepCascade>;
-type Band = readonly [number, number];
-
-function judgeLoss(
-  line: SweepLine,
-  network: Network,
-  predicted: Predicted,
-  band: Band,
-  house: Pick<House, 'limits'>,
-  device: Device | undefined,
-): JudgedCurve {
-  const { re, im } = network.parameters[network.ports]!;
-  const { fit } = lineFigures(line.cable);
-  const swept = network.frequencies;
-  const measured = decibels(re, im);
-  const foreseen = decibels(predicted.s21Re, predicted.s21Im);
-  const limit = swept.map((frequency, n) => {
-    const cable = ((fit.k1 * Math.sqrt(frequency) + fit.k2 * frequency) * line.length) / 100;
-    return foreseen[n]! + house.limits.lossTolerance * cable + 2 * perConnector;
-  });
-  const margin = limit.map((most, n) => most - measured[n]!);
+function judgeLossAt(loss: number, limit: number, device: Device | undefined): Judged {
   const { relative, fixed } = device?.uncertainty.loss ?? usualAnalyser.loss;
-  return judgeCurve({ frequencies: swept, measured, predicted: foreseen, limit, margin }, band, (n) =>
-    judgeAtMost(measured[n]!, limit[n]!, relative * Math.max(0, measured[n]!) + fixed),
-  );
+  return judgeAtMost(loss, limit, relative * Math.max(0, loss) + fixed);
 }
 
-function judgeReturnLoss(
-  line: SweepLine,
-  network: Network,
-  predicted: Predicted,
-  band: Band,
-  house: Pick<House, 'limits'>,
-  device: Device | undefined,
-): JudgedCurve {
-  const { re, im } = network.parameters[0]!;
-  const swept = network.frequencies;
-  const measured = decibels(re, im);
-  const foreseen = decibels(predicted.s11Re, predicted.s11Im);
-  const ends = [line.near.series, line.far.series];
-  const isComputed = ends.some(({ limit: highest }) => highest === null);
-  const limit = swept.map((frequency, n) => {
-    const byClass = leastOfAssembly(ends, frequency, foreseen[n]!) ?? 0;
-    const byModel = leastOfModel(line, frequency);
-    // A series without a class is held to its prediction, but to no more than tolerances leave of it.
-    const least = isComputed ? Math.min(byClass, byModel) : Math.max(byClass, byModel);
-    return least + house.limits.returnLossExtra;
-  });
-  const margin = measured.map((value, n) => value - limit[n]!);
+/** The directivity adds to the reflection itself; in decibels its two sides differ, so the verdict is made there. */
+function judgeReturnLossAt(returnLoss: number, limit: number, device: Device | undefined): Judged {
   const directivity = 10 ** (-(device?.uncertainty.directivity ?? usualAnalyser.directivity) / 20);
-  return judgeCurve({ frequencies: swept, measured, predicted: foreseen, limit, margin }, band, (n) => {
-    const reflection = 10 ** (-measured[n]! / 20);
-    const most = 10 ** (-limit[n]! / 20);
-    // The directivity adds to the reflection itself; in decibels its two sides differ, so the verdict is made there.
-    const { verdict, reason } = judgeAtMost(reflection, most, directivity);
-    const uncertainty = Math.abs(measured[n]! + 20 * Math.log10(reflection + directivity));
-    return { verdict, reason, reading: measured[n]!, limit: limit[n]!, uncertainty };
-  });
+  const reflection = 10 ** (-returnLoss / 20);
+  const { verdict, reason } = judgeAtMost(reflection, 10 ** (-limit / 20), directivity);
+  const uncertainty = Math.abs(returnLoss + 20 * Math.log10(reflection + directivity));
+  return { verdict, reason, reading: returnLoss, limit, uncertainty };
+}
+
+/** Loss and return loss read by hand, dB, at the highest working frequency: judged as a sweep is there. */
+export function judgeByHand(
+  line: SweepLine,
+  frequencies: readonly number[],
+  house: Pick<House, 'limits'>,
+  read: { readonly loss: number | undefined; readonly returnLoss: number | undefined },
+): { readonly loss: Judged | undefined; readonly returnLoss: Judged | undefined } {
+  const at = Float64Array.of(Math.max(...frequencies));
+  const { lossLimit, returnLossLimit } = sweepLimits(line, at, line.reference, house);
+  return {
+    loss: read.loss === undefined ? undefined : judgeLossAt(read.loss, lossLimit[0]!, undefined),
+    returnLoss:
+      read.returnLoss === undefined
+        ? undefined
+        : judgeReturnLossAt(read.returnLoss, returnLossLimit[0]!, undefined),
+  };
 }
 
 /** Return loss that tolerances alone may add up to, less the allowance, dB: cable at both of its faces, and two connectors. */
@@ -165,15 +192,20 @@ function leastOfModel({ cable, reference }: SweepLine, frequency: number): numbe
   return Math.max(0, -20 * Math.log10(Math.min(1, faces + connectors)) - modelAllowance);
 }
 
-/** The worst point of a band decides: Out before too close to call, then the least margin. */
+/** The point of the band with the least margin decides; a sweep that does not reach every working frequency decides nothing. */
 function judgeCurve(
   curve: Pick<JudgedCurve, 'frequencies' | 'measured' | 'predicted' | 'limit' | 'margin'>,
-  [from, to]: Band,
+  working: readonly number[],
   judge: (n: number) => Judged,
 ): JudgedCurve {
   const { frequencies, margin } = curve;
+  const [from, to] = bandOf(working);
+  const slack = 1e-6;
+  const covers =
+    frequencies[0]! <= Math.min(...working) * (1 + slack) &&
+    frequencies.at(-1)! >= Math.max(...working) * (1 - slack);
   let worst = -1;
-  for (let n = 0; n < frequencies.length; n++) {
+  for (let n = 0; covers && n < frequencies.length; n++) {
     if (frequencies[n]! < from || frequencies[n]! > to) continue;
     if (worst < 0 || margin[n]! < margin[worst]!) worst = n;
   }

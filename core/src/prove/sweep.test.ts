@@ -60,6 +60,23 @@ describe('a sweep against its prediction', () => {
     expect(loss!.worst).toBe(-1);
   });
 
+  test('a reading by hand is judged as a sweep is at the highest working frequency', () => {
+    const take: Readings = {
+      by: 'Bench one',
+      instrument: 'by hand',
+      celsius: 20,
+      pairs: [],
+      family: { loss: 1.8, 'return loss': 12 },
+    };
+    const { checks } = prove(proofPlanOf(plan, house), [take]);
+    const check = (id: string) => checks.find((each) => each.id === id)!;
+    const { loss } = judged([]);
+    const at = loss!.frequencies.findIndex((frequency) => frequency >= Math.max(...frequencies));
+    expect(check('loss').judged!.limit).toBeCloseTo(loss!.limit[at]!, 1);
+    expect(check('return loss').verdict).toBe('Out');
+    expect(check('length').judged!.reason).toBe('not measured');
+  });
+
   test('another length is Out; a grid too coarse for the length says nothing of it', () => {
     const longer = judgeSweep({ ...line, length: 0.8 * line.length }, frequencies, swept([]), house);
     expect(longer.length!.judged.verdict).toBe('Out');

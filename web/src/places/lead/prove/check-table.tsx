@@ -101,6 +101,12 @@ function CheckRow({ check, path }: { readonly check: ProofCheck; readonly path: 
                 )}
               </>
             )}
+            {!path && whyWords(check) && (
+              <details>
+                <summary>why</summary>
+                {whyWords(check)}
+              </details>
+            )}
             {isMeasured && Number.isFinite(judged.reading!) && (
               <div className="soft">{marginWords(check, figure)}</div>
             )}
@@ -113,6 +119,26 @@ function CheckRow({ check, path }: { readonly check: ProofCheck; readonly path: 
       </td>
     </tr>
   );
+}
+
+/** Where the limit of a check comes from, where no sum opens it. */
+function whyWords({ id, label }: ProofCheck): string | undefined {
+  if (id === 'insulation')
+    return 'The lowest test voltage and the highest demand of its ends, or the demand of this house.';
+  if (id === 'loss')
+    return 'The prediction with its mismatch, what the house allows over the nominal table, and 0.05 dB for each connector.';
+  if (id === 'return loss')
+    return 'The tighter of the class of its connectors and what tolerances of cable and connectors add up to, less 3 dB.';
+  if (id === 'length')
+    return 'The plan, twice the uncertainty of the velocity factor, and 5 mm at each plane.';
+  if (id === 'load') return 'The load within 3 %, and at most what conductors and contacts add.';
+  if (id.startsWith('terminator'))
+    return 'A terminator within 5 %, and at most what conductors and contacts add.';
+  if (id === 'capacitance' || id.startsWith('pair '))
+    return 'The figure of the cable over its length, with the spread of its class and the connectors.';
+  if (id.startsWith('balance')) return 'One per cent of a core, and what its contacts are allowed.';
+  if (id.startsWith('loop')) return label;
+  return undefined;
 }
 
 /** How far a reading is from its limit, or from the nearer of two. */

@@ -34,6 +34,7 @@ import { FileDrop } from './file-drop.tsx';
 import { InstrumentsPanel } from './instruments-panel.tsx';
 import { LooksPanel } from './looks-panel.tsx';
 import { ReadingsTable } from './readings-table.tsx';
+import { TestPlan } from './test-plan.tsx';
 import { useInstruments } from './use-instruments.ts';
 import type { UnitProof } from './use-unit-proof.ts';
 import { provedHappening, recordProof, useUnitProof } from './use-unit-proof.ts';
@@ -46,12 +47,14 @@ export function ProveStage(props: StageProps) {
   const { view, plan, house, onPlaces } = props;
   if (view?.unit.plan)
     return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} onPlaces={onPlaces} />;
-  const expected = prove(proofPlanOf(plan, house.record), []);
+  const proofPlan = proofPlanOf(plan, house.record);
+  const expected = prove(proofPlan, []);
   return (
     <div className="stage">
       <section aria-label="What a unit must show">
         <h2>What every unit must show</h2>
         <CheckTable proof={expected} limits={plan.paths} />
+        <TestPlan plan={proofPlan} wiring={expected.wiring} steps={plan.steps} />
         <Connections proof={expected} />
         <Predicted plan={plan} />
       </section>
@@ -193,6 +196,7 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
       <section aria-label="Readings" className="prove-rest">
         <h2>Checks, in the order of the plan</h2>
         <CheckTable proof={proof} limits={frozen.limits} />
+        <TestPlan plan={frozen} wiring={proof.wiring} steps={progress.steps} />
         {line && swept.length > 0 && (
           <Suspense fallback={null}>
             <SweptReflections frozen={frozen} plan={plan} line={line} takes={swept} sweeps={sweeps} />
@@ -204,6 +208,7 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
           readings={hand}
           limits={frozen.limits}
           family={frozen.family}
+          swept={line !== undefined}
           onReadings={setHand}
         />
         <LooksPanel lead={frozen.lead} hand={hand} onHand={setHand} />

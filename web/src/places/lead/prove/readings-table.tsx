@@ -4,6 +4,8 @@ import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { PairReading, Readings } from '@gorvane/core/prove/reading.ts';
 import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
 import { formatCapacitance, parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
+import { formatDecibels, parseDecibels } from '@gorvane/core/quantity/decibel.ts';
+import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button, SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
@@ -17,11 +19,21 @@ interface ReadingsTableProps {
   readonly readings: Readings;
   readonly limits: readonly ExpectedPath[];
   readonly family: readonly FamilyCheck[];
+  /** The lead is one that has loss and match. */
+  readonly swept: boolean;
   readonly onReadings: (readings: Readings) => void;
 }
 
 /** Ticks or ohms for every pair, and the insulation. Ohms count before a tick. */
-export function ReadingsTable({ unitId, proof, readings, limits, family, onReadings }: ReadingsTableProps) {
+export function ReadingsTable({
+  unitId,
+  proof,
+  readings,
+  limits,
+  family,
+  swept,
+  onReadings,
+}: ReadingsTableProps) {
   const { points } = proof.wiring;
   const [each, setEach] = useState(false);
   const together = each || proof.pairs.length <= fewPairs ? [] : proof.pairs.filter(isPlainlyOpen);
@@ -118,6 +130,9 @@ export function ReadingsTable({ unitId, proof, readings, limits, family, onReadi
                 onReadings={onReadings}
               />
             ))}
+            {swept && (
+              <DecibelRows unitId={unitId} proof={proof} readings={readings} onReadings={onReadings} />
+            )}
             <tr>
               <th scope="row">Insulation, least of all pairs planned open</th>
               <td />
@@ -149,6 +164,51 @@ export function ReadingsTable({ unitId, proof, readings, limits, family, onReadi
       </p>
     </section>
   );
+}
+
+/** Loss and match of a coax lead as read off an instrument by eye, at the highest working frequency. */
+function DecibelRows({
+  unitId,
+  proof,
+  readings,
+  onReadings,
+}: Pick<ReadingsTableProps, 'unitId' | 'proof' | 'readings' | 'onReadings'>) {
+  return (['loss', 'return loss'] as const).map((id) => {
+    const check = proof.checks.find((each) => each.id === id);
+    const found = readings.family?.[id];
+    const write = (text: string) => {
+      const { [id]: _old, ...others } = readings.family ?? {};
+      const family = text.trim() === '' ? others : { ...others, [id]: readDecibels(text) };
+      onReadings({ ...readings, family });
+    };
+    return (
+      <tr key={id}>
+        <th scope="row">
+          {id === 'loss' ? 'Insertion loss' : 'Return loss'}
+          <div className="soft">at the highest working frequency</div>
+        </th>
+        <td />
+        <td>
+          <QuantityField
+            aria-label={id === 'loss' ? 'Insertion loss, dB' : 'Return loss, dB'}
+            field={`prove/${unitId}/${id}`}
+            written={typeof found === 'number' ? formatDecibels(found) : ''}
+            onRead={write}
+          />
+        </td>
+        <td />
+        <td>{check && <VerdictMark verdict={check.verdict} />}</td>
+      </tr>
+    );
+  });
+}
+
+/** A loss, dB, 0 or more. @throws QuantityError */
+function readDecibels(text: string): number {
+  const value = parseDecibels(text);
+  if (!(value >= 0 && value <= 200))
+    throw new QuantityError(text, 'a loss of 0 to 200 dB, as a positive number');
+  return value;
 }
 
 /** Up to so many pairs each has its row at once. */

@@ -1,0 +1,73 @@
+import { describe, expect, test } from '@jest/globals';
+import { unitProgress } from '@gorvane/core/build/progress.ts';
+import { certificateOf } from '@gorvane/core/prove/certificate.ts';
+import { nextEvent } from '@gorvane/core/record/chain.ts';
+import { ferryLanding } from '@gorvane/demo/ferry-landing.ts';
+import { PDFDocument } from 'pdf-lib';
+import { instrumentWords, isCertified, limitWords, readingWords } from '../controls/certificate-words.ts';
+import { certificatePdf } from './certificate-pdf.ts';
+import { latinText } from './pdf-text.ts';
+
+const demo = ferryLanding();
+const unit = demo.units.find(({ serial }) => serial === 'OS-0002')!;
+const events = demo.events.filter(({ unitId }) => unitId === unit.id).sort((a, b) => a.number - b.number);
+const certificateAfter = (more: Parameters<typeof nextEvent>[2][]) => {
+  const chain = more.reduce(
+    (all, happening, n) => [
+      ...all,
+      nextEvent(all, unit.id, happening, { id: `more-${n}`, by: 'b', at: events.at(-1)!.at }),
+    ],
+    events,
+  );
+  return certificateOf(unit, unit.plan!, unitProgress(unit, chain), chain);
+};
+const write = (value: number) => String(value);
+
+describe('the certificate of a unit', () => {
+  const certificate = certificateAfter([]);
+
+  test('holds both proofs with readings and limits as they were, and its chain', () => {
+    expect(certificate.proofs.map(({ verdict }) => verdict)).toEqual(['Out', 'Good']);
+    expect(certificate.chain).toMatchObject({ whole: true, entries: events.length });
+    const resistance = certificate.proofs[1]!.checks.find(({ id }) => id.startsWith('resistance'))!;
+    expect(readingWords(resistance, write)).toMatch(/^0\.09\d* ± 0\.001/);
+    expect(limitWords(resistance, write)).toMatch(/^at most 0\.10/);
+    expect(certificate.proofs[1]!.checks.filter(isCertified).some(({ id }) => id.startsWith('look'))).toBe(
+      false,
+    );
+  });
+
+  test('an instrument says who it is and how its calibration stood on that day', () => {
+    const [instrument] = certificate.proofs[1]!.instruments;
+    expect(instrumentWords(instrument!)).toMatch(
+      /serial SIM-0128, simulated: calibrated 2026-03-02 until 2027-03-02/,
+    );
+    expect(instrumentWords({ ...instrument!, overdue: true })).toMatch(/OUT OF CALIBRATION since 2027-03-02/);
+    expect(instrumentWords({ name: 'by hand', device: undefined, overdue: undefined })).toBe('Read by hand.');
+  });
+
+  test('as PDF it can be opened, carries its title, and goes on over pages as it grows', async () => {
+    const short = await PDFDocument.load(await certificatePdf(certificate, write));
+    expect(short.getTitle()).toBe('Certificate of OS-0002');
+    const notes = Array.from({ length: 120 }, (_, n) => ({
+      kind: 'note' as const,
+      stepId: null,
+      text: `note ${n}`,
+    }));
+    const long = await PDFDocument.load(await certificatePdf(certificateAfter(notes), write));
+    expect(long.getPageCount()).toBeGreaterThan(short.getPageCount());
+  });
+
+  test('a lead that came back is not finished any more, and says so', () => {
+    const { progress } = certificateAfter([{ kind: 'came back', reason: 'dead' }]);
+    expect(progress.finished).toBe(false);
+    expect(progress.current?.work).toBe('prove');
+    expect(progress.returns.map(({ reason }) => reason)).toEqual(['dead']);
+  });
+});
+
+test.each([
+  ['▲ waived – “soon”', 'waived - "soon"'],
+  ['12 Ω ± 5 %', '12 ohm ± 5 %'],
+  ['Řehoř Ł', 'Rehor ?'],
+])('%s is written as %s', (words, written) => expect(latinText(words)).toBe(written));
