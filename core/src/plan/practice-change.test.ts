@@ -144,7 +144,7 @@ describe('a lead that differs from the house', () => {
 
   test('every question of practice has its schools, the house’s default first or among them', () => {
     const asked = schools.map(({ key }) => key).sort();
-    const { leaveOut: _, ...practice } = house.practice;
+    const { leaveOut: _, alsoAsk: __, ...practice } = house.practice;
     expect(asked).toEqual(Object.keys(practice).sort());
     for (const { key, options, reason } of schools) {
       expect(options.map(({ value }) => value)).toContain(practice[key]);

@@ -2,13 +2,12 @@ import { describe, expect, test } from '@jest/globals';
 import { unitProgress } from '@gorvane/core/build/progress.ts';
 import { certificateOf } from '@gorvane/core/prove/certificate.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
-import { ferryLanding } from '@gorvane/demo/ferry-landing.ts';
+import { demo } from '../../test/open-at.tsx';
 import { PDFDocument } from 'pdf-lib';
 import { instrumentWords, isCertified, limitWords, readingWords } from '../controls/certificate-words.ts';
 import { certificatePdf } from './certificate-pdf.ts';
 import { latinText } from './pdf-text.ts';
 
-const demo = ferryLanding();
 const unit = demo.units.find(({ serial }) => serial === 'OS-0002')!;
 const events = demo.events.filter(({ unitId }) => unitId === unit.id).sort((a, b) => a.number - b.number);
 const certificateAfter = (more: Parameters<typeof nextEvent>[2][]) => {
