@@ -6,8 +6,10 @@ async function openProof(desk: Page, lead: string): Promise<void> {
   await openLead(desk, lead);
   await openStage(desk, 'Prove');
   const unit = desk.getByRole('button', { name: /^OS-\d{4}, / }).first();
+  await expect(unit.or(desk.getByText(/No unit of this lead has been started/))).toBeVisible();
   if (!(await unit.isVisible())) {
     await desk.getByRole('link', { name: /^Build OS-/ }).click();
+    await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
     await desk.keyboard.press('Space');
     await expect(heading(desk)).not.toHaveText(/unit OS-/);
     await openProofOf(desk, lead);

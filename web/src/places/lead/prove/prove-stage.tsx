@@ -96,8 +96,10 @@ function Connections({ proof }: { readonly proof: Proof }) {
 }
 
 function PickUnit({ leadId }: { readonly leadId: string }) {
-  const units = (useUnits() ?? []).filter(({ unit }) => unit.leadId === leadId);
+  const all = useUnits();
   const [, setSearch] = useSearchParams();
+  if (!all) return null;
+  const units = all.filter(({ unit }) => unit.leadId === leadId);
   const started = units.filter(({ progress }) => progress.started);
   return (
     <>
