@@ -115,6 +115,29 @@ describe('a data package', () => {
     expect(() => checkDataPackage(bytes)).toThrow(message);
   });
 
+  test('a plan that a later version completed is told by the form that was frozen; without it, that is said', () => {
+    const { firstArticle: _, ...early } = plan;
+    const frozen = canonicalJson(early);
+    const happening = { kind: 'started' as const, planChecksum: checksum(frozen), programVersion: '0.1.0' };
+    const chain = [nextEvent([], unit.id, happening, { id: 'e', by: 'b', at: now })];
+    const pack = (files: Record<string, Uint8Array>, of = unit) =>
+      checkDataPackage(writeDataPackage([{ unit: of, events: chain, certificate: strToU8(''), files }], now));
+    expect(pack({ 'plan.json': strToU8(frozen) })).toMatchObject({ findings: [], remarks: [] });
+    expect(pack({})).toMatchObject({ findings: [], remarks: [{ serial: 'B1-0001' }] });
+    const changedUnit = { ...unit, plan: { ...plan, programVersion: 'x' } };
+    expect(pack({ 'plan.json': strToU8(frozen) }, changedUnit).findings).toHaveLength(1);
+  });
+
+  test('a sweep that the record names and the package lacks is found', () => {
+    const take = { ...readings, sweep: { name: 'a.s2p', hash: checksum('a') } };
+    const more = { kind: 'proved' as const, readings: take, verdict };
+    const chain = [...events, nextEvent(events, unit.id, more, { id: 'more', by: 'b', at: now })];
+    const lacking = { unit, events: chain, certificate: strToU8(''), files: {} };
+    expect(checkDataPackage(writeDataPackage([lacking], now)).findings[0]!.message).toMatch(
+      /a\.s2p, which its record names/,
+    );
+  });
+
   test('units of one serial from two benches do not overwrite each other', () => {
     const twin = { unit, events, certificate: strToU8('%PDF'), files: {} };
     const both = unzipSync(writeDataPackage([twin, twin], now));

@@ -8,6 +8,8 @@ import { canonicalJson } from '../record/canonical-json.ts';
 import type { ChainFinding } from '../record/chain.ts';
 import { verifyChain } from '../record/chain.ts';
 import { checksum } from '../record/checksum.ts';
+import { keptFilesOf, planFile } from '../record/kept-files.ts';
+import { frozenPlanSchema, programVersion } from '../plan/frozen-plan.ts';
 import { writeCsv } from './csv.ts';
 
 const format = 'gorvane data package';
@@ -152,6 +154,8 @@ export interface CheckedPackage {
   readonly files: number;
   /** Empty: every file, chain and plan is as it was written. */
   readonly findings: readonly PackageFinding[];
+  /** What cannot be told, though nothing speaks against it. */
+  readonly remarks: readonly PackageFinding[];
 }
 
 /** A file that is no data package at all. */
@@ -167,16 +171,18 @@ export function checkDataPackage(bytes: Uint8Array): CheckedPackage {
   const files = unzip(bytes);
   const manifest = readManifest(files);
   const findings: PackageFinding[] = fileFindings(files, manifest.checksums);
+  const remarks: PackageFinding[] = [];
   const units = manifest.units.flatMap(({ serial, id, folder, lastHash }) => {
     const record = readRecord(files[`${folder}/record.json`]);
     if (!record) {
       findings.push({ serial, message: 'its record.json is missing or cannot be read.' });
       return [];
     }
-    findings.push(...unitFindings(record, serial, id, lastHash));
+    findings.push(...unitFindings(record, serial, id, lastHash), ...fileFindingsOf(record, files, folder));
+    remarks.push(...planRemarks(record, files[`${folder}/${planFile}`]));
     return [record];
   });
-  return { writtenAt: manifest.writtenAt, units, files: Object.keys(files).length, findings };
+  return { writtenAt: manifest.writtenAt, units, files: Object.keys(files).length, findings, remarks };
 }
 
 function unzip(bytes: Uint8Array): Record<string, Uint8Array> {
@@ -244,8 +250,6 @@ function unitFindings(
   lastHash: string,
 ): PackageFinding[] {
   const say = (message: string): PackageFinding => ({ serial, message });
-  const started = events.find(({ happening }) => happening.kind === 'started')?.happening;
-  const frozen = started?.kind === 'started' ? started.planChecksum : undefined;
   return [
     ...verifyChain(events).map((finding) => say(chainWords(finding))),
     ...(unit.id !== id || events.some(({ unitId }) => unitId !== id)
@@ -254,9 +258,59 @@ function unitFindings(
     ...(events.some(({ hash }) => hash === lastHash)
       ? []
       : [say('its last entry is not the one that was packed.')]),
-    ...(unit.plan && frozen !== checksum(canonicalJson(unit.plan))
+  ];
+}
+
+type PackedRecord = z.infer<typeof recordSchema>;
+
+/** Files that the record names are there, and the plan is the one that was frozen, completed by later versions or not. */
+function fileFindingsOf(
+  { unit, events }: PackedRecord,
+  files: Readonly<Record<string, Uint8Array>>,
+  folder: string,
+): PackageFinding[] {
+  const say = (message: string): PackageFinding => ({ serial: unit.serial, message });
+  const mine = Object.entries(files).filter(([name]) => name.startsWith(`${folder}/`));
+  const hashes = new Set(mine.map(([, bytes]) => checksum(bytes)));
+  const missing = keptFilesOf(events).filter(({ name, hash }) => name !== planFile && !hashes.has(hash));
+  const plan = files[`${folder}/${planFile}`];
+  return [
+    ...missing.map(({ name }) => say(`${name}, which its record names, is not in the package.`)),
+    ...(plan && !isFrozenPlan(unit, events, plan)
       ? [say('its plan is not the one that was frozen when it was started.')]
       : []),
+    ...(!plan && isOfThisVersion(events) && !planIsAsFrozen(unit, events)
+      ? [say('its plan is not the one that was frozen when it was started.')]
+      : []),
+  ];
+}
+
+const startedOf = (events: readonly UnitEvent[]) =>
+  events.map(({ happening }) => happening).find((happening) => happening.kind === 'started');
+
+const isOfThisVersion = (events: readonly UnitEvent[]) =>
+  startedOf(events)?.programVersion === programVersion;
+
+/** Whether a plan still has the very form that it was frozen in. */
+const planIsAsFrozen = ({ plan }: Unit, events: readonly UnitEvent[]) =>
+  plan === null || checksum(canonicalJson(plan)) === startedOf(events)?.planChecksum;
+
+/** Whether bytes are the plan that was frozen, and the unit's own plan is that one with the defaults of later versions. */
+function isFrozenPlan({ plan }: Unit, events: readonly UnitEvent[], bytes: Uint8Array): boolean {
+  if (checksum(bytes) !== startedOf(events)?.planChecksum) return false;
+  const completed = frozenPlanSchema.safeParse(JSON.parse(strFromU8(bytes)));
+  return completed.success && canonicalJson(completed.data) === canonicalJson(plan);
+}
+
+/** A plan frozen by an earlier version that kept no form of its own: what later versions completed cannot be told from a change. */
+function planRemarks({ unit, events }: PackedRecord, plan: Uint8Array | undefined): PackageFinding[] {
+  if (plan || isOfThisVersion(events) || planIsAsFrozen(unit, events)) return [];
+  return [
+    {
+      serial: unit.serial,
+      message:
+        'its plan was frozen by an earlier version and completed since: whether it is otherwise the same cannot be told.',
+    },
   ];
 }
 

@@ -12,19 +12,28 @@ import { leadWiring } from './lead-wiring.ts';
 import type { PieceLengths } from './resistance.ts';
 import { conductorResistance, contactAllowance } from './resistance.ts';
 
+/** Before it was written down, only a terminator check had anything at the far end. */
+function withFarEnd(stored: unknown): unknown {
+  const { id } = stored as { readonly id?: string };
+  return { farEnd: id?.startsWith('terminator') ? lightingLimits.impedance : null, ...(stored as object) };
+}
+
 /** A reading that a family of leads is proved by, beside what every lead is: within limits, SI. */
-export const familyCheckSchema = z.object({
-  id: z.string(),
-  label: z.string(),
-  quantity: z.enum(['resistance', 'capacitance']),
-  min: z.number(),
-  max: z.number(),
-  /** The two contacts of the near end that it is read between. */
-  contacts: z.tuple([z.string(), z.string()]),
-  /** Ohm across the same two at the far end while it is read; null for nothing. */
-  farEnd: z.number().positive().nullable().default(null),
-  how: z.string(),
-});
+export const familyCheckSchema = z.preprocess(
+  withFarEnd,
+  z.object({
+    id: z.string(),
+    label: z.string(),
+    quantity: z.enum(['resistance', 'capacitance']),
+    min: z.number(),
+    max: z.number(),
+    /** The two contacts of the near end that it is read between. */
+    contacts: z.tuple([z.string(), z.string()]),
+    /** Ohm across the same two at the far end while it is read; null for nothing. */
+    farEnd: z.number().positive().nullable(),
+    how: z.string(),
+  }),
+);
 
 export type FamilyCheck = z.infer<typeof familyCheckSchema>;
 

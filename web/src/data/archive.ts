@@ -4,7 +4,7 @@ import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Envelope } from '@gorvane/core/record/envelope.ts';
 import { mergeRecords } from '@gorvane/core/record/merge.ts';
 import { database, timeNow } from './database.ts';
-import { keptFilesOf } from './kept-files.ts';
+import { keptFilesOf } from '@gorvane/core/record/kept-files.ts';
 
 const allTables = () => [...tableNames.map((name) => database.table(name)), database.blobs, database.kept];
 

@@ -1,5 +1,7 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
+import { checksum } from '@gorvane/core/record/checksum.ts';
 import { Dexie } from 'dexie';
 import { demo, receiver, unitOf } from '../../test/open-at.tsx';
 import { Database } from './database.ts';
@@ -73,6 +75,41 @@ describe('a database from before there were other ends', () => {
     const unit = (await database.units.toArray())[0]!;
     expect(unit.plan!.lead.environment).toBe('indoor');
     expect(unit.plan!.steps).toHaveLength(unitOf('OS-0003').plan!.steps.length);
+    database.close();
+  });
+
+  test('from version 5: limits, checks asked besides, what stands at a far end; and the plan that was frozen is kept as it was', async () => {
+    const unit = unitOf('OS-0041');
+    const { limits: _, practice, ...house } = demo.house[0]!;
+    const early = { ...unit.plan!.house, practice: without(practice, ['alsoAsk']) };
+    const plan = {
+      ...unit.plan!,
+      house: without(early, ['limits']),
+      family: unit.plan!.family.map((check) => without(check, ['farEnd'])),
+    };
+    const planChecksum = checksum(canonicalJson(plan));
+    await older(5);
+    const before = new Dexie(name);
+    await before.open();
+    await before.table('house').put({ ...house, practice: without(practice, ['alsoAsk']) });
+    await before.table('units').put({ ...unit, plan });
+    const started = { kind: 'started', planChecksum, programVersion: '0.1.0' };
+    await before.table('events').put({ id: 'e', unitId: unit.id, number: 0, happening: started });
+    before.close();
+    const database = new Database(name);
+    await database.open();
+    const [completed] = await database.house.toArray();
+    expect(completed!.limits.cableAllowance).toBe(1.1);
+    expect(completed!.practice.alsoAsk).toEqual([]);
+    const now = (await database.units.get(unit.id))!.plan!;
+    expect(now.family.map(({ id, farEnd }) => [id, farEnd])).toEqual([
+      ['terminator 1', 120],
+      ['pair 1', null],
+      ['terminator 2', 120],
+      ['pair 2', null],
+    ]);
+    expect(checksum(canonicalJson(now))).not.toBe(planChecksum);
+    expect(checksum((await database.blobs.get(planChecksum))!.bytes)).toBe(planChecksum);
     database.close();
   });
 

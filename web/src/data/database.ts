@@ -52,6 +52,8 @@ export class Database extends Dexie {
     this.version(4).upgrade(complete);
     // Steps say what work they are, houses and leads have more schools, units have evidence.
     this.version(5).upgrade(complete);
+    // Houses have limits and checks that they ask besides, checks of a family say what stands at the far end.
+    this.version(6).upgrade(complete);
   }
 }
 

@@ -1,11 +1,13 @@
 import { unitProgress } from '@gorvane/core/build/progress.ts';
-import type { UnitEvent } from '@gorvane/core/build/unit.ts';
+import type { Unit, UnitEvent } from '@gorvane/core/build/unit.ts';
 import type { CheckedPackage, PackagedUnit } from '@gorvane/core/file/data-package.ts';
 import { writeDataPackage } from '@gorvane/core/file/data-package.ts';
 import type { Certificate } from '@gorvane/core/prove/certificate.ts';
 import { certificateOf } from '@gorvane/core/prove/certificate.ts';
 import { database, timeNow } from './database.ts';
-import { keptFilesOf } from './kept-files.ts';
+import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
+import { checksum } from '@gorvane/core/record/checksum.ts';
+import { keptFilesOf } from '@gorvane/core/record/kept-files.ts';
 import { eventsOfUnit } from './unit-records.ts';
 
 /** A data package of units that were started; `draw` makes the certificate of each. @throws Error when none was started. */
@@ -20,7 +22,8 @@ export async function packageOfUnits(
     if (!unit?.plan) continue;
     const events = await eventsOfUnit(id);
     const certificate = certificateOf(unit, unit.plan, unitProgress(unit, events), events);
-    packaged.push({ unit, events, certificate: await draw(certificate), files: await filesOf(events) });
+    const files = await filesOf(unit, events);
+    packaged.push({ unit, events, certificate: await draw(certificate), files });
     onProgress(n + 1, unitIds.length);
   }
   if (packaged.length === 0)
@@ -28,10 +31,17 @@ export async function packageOfUnits(
   return writeDataPackage(packaged, timeNow());
 }
 
-async function filesOf(events: readonly UnitEvent[]): Promise<Record<string, Uint8Array>> {
+/** The files that a record names, as far as they are here. A plan that no later version completed is its own frozen form. */
+async function filesOf(unit: Unit, events: readonly UnitEvent[]): Promise<Record<string, Uint8Array>> {
   const names = keptFilesOf(events);
   const blobs = await database.blobs.bulkGet(names.map(({ hash }) => hash));
-  return Object.fromEntries(blobs.flatMap((blob, n) => (blob ? [[names[n]!.name, blob.bytes]] : [])));
+  const plan = new TextEncoder().encode(canonicalJson(unit.plan));
+  return Object.fromEntries(
+    names.flatMap(({ name, hash }, n) => {
+      const bytes = blobs[n]?.bytes ?? (checksum(plan) === hash ? plan : undefined);
+      return bytes ? [[name, bytes]] : [];
+    }),
+  );
 }
 
 /** How a unit of a package stands against this database. */

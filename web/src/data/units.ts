@@ -36,7 +36,15 @@ export async function recordHappenings(
 export async function startUnit(unitId: string): Promise<void> {
   await database.transaction(
     'rw',
-    [database.units, database.events, database.house, database.leads, database.gaugeCards, database.orders],
+    [
+      database.units,
+      database.events,
+      database.house,
+      database.leads,
+      database.gaugeCards,
+      database.orders,
+      database.blobs,
+    ],
     async () => {
       const unit = await requireUnit(unitId);
       if (unit.plan) return;
@@ -54,9 +62,13 @@ export async function startUnit(unitId: string): Promise<void> {
         await isFirstOfBatch(unit),
       );
       await database.units.put(revise(unit, { plan }, timeNow()));
+      // Later versions complete the plan of a unit; what was frozen stays as it was, under the checksum that the record names.
+      const frozen = utf8(canonicalJson(plan));
+      const planChecksum = checksum(frozen);
+      await database.blobs.put({ hash: planChecksum, bytes: frozen });
       const started: UnitHappening = {
         kind: 'started',
-        planChecksum: checksum(canonicalJson(plan)),
+        planChecksum,
         programVersion: plan.programVersion,
       };
       await recordHappenings(unitId, ({ started: already }) => (already ? [] : [started]));
@@ -113,6 +125,8 @@ export async function addUnits(
   await database.house.put(revise(house, { nextSerial: house.nextSerial + units.length }, now));
   return units;
 }
+
+const utf8 = (text: string) => new TextEncoder().encode(text);
 
 async function requireUnit(unitId: string): Promise<Unit> {
   const unit = await database.units.get(unitId);

@@ -71,6 +71,13 @@ function Checked({ result }: { readonly result: Result }) {
           </li>
         ))}
       </ul>
+      <ul>
+        {checked.remarks.map(({ serial, message }) => (
+          <li key={`${serial} ${message}`} className="not-yet">
+            ▲ {serial}: {message}
+          </li>
+        ))}
+      </ul>
       <table className="plain-table">
         <thead>
           <tr>
