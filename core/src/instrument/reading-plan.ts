@@ -3,6 +3,9 @@ import type { FamilyCheck } from '../prove/family-checks.ts';
 import type { ProofPlan } from '../prove/proof.ts';
 import type { Device } from '../prove/reading.ts';
 import { sweepGridFor } from '../prove/sweep-judge.ts';
+import { lineFigures } from '../cable/line-figures.ts';
+import { speedOfLight } from '../line/line.ts';
+import type { SweepLine } from '../prove/sweep-line.ts';
 import { sweepLineOf } from '../prove/sweep-line.ts';
 import type { Wiring } from '../prove/wiring.ts';
 import type { InstrumentRequest } from './messages.ts';
@@ -19,6 +22,22 @@ export interface PlannedReading {
 }
 
 const nothing = 'Nothing at either end but the instrument: terminators, loads and arresters off.';
+
+/** A reflection over time is looked at to this part beyond the length of the run, in so many points. */
+const beyond = 1.3;
+const tracePoints = 1601;
+
+/** A reflection over time of a lead that is one coaxial line: port 1 on its first end, the other end as it is. */
+export function traceReading({ lead }: Pick<ProofPlan, 'lead'>, line: SweepLine): PlannedReading {
+  const { velocityFactor } = lineFigures(line.cable);
+  const span = (2 * beyond * (line.length + 1)) / (velocityFactor * speedOfLight);
+  return {
+    instrument: 'analyser',
+    request: { kind: 'trace', span, points: tracePoints },
+    label: 'Reflection over time',
+    before: `Port 1 on end ${lead.ends[0]!.name}, no transmitter anywhere on the line.`,
+  };
+}
 
 /** The number of a point on the tester, from 1. */
 export const pointNumber = ({ points }: Wiring, id: string) =>

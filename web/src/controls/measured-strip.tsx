@@ -5,6 +5,7 @@ import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
 import { QuantityField } from './quantity-field.tsx';
 import { VerdictMark } from './verdict.tsx';
+import { TableHead } from './table-head.tsx';
 
 interface MeasuredStripTableProps {
   readonly field: string;
@@ -34,14 +35,7 @@ export function MeasuredStripTable({
   return (
     <>
       <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">Layer</th>
-            <th scope="col">Plan, mm</th>
-            <th scope="col">Cut, mm</th>
-            <th scope="col">Verdict</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Layer', 'Plan, mm', 'Cut, mm', 'Verdict']} />
         <tbody>
           {judged.cuts.map(({ cut, verdict }, index) => {
             const key = cutKey(cut);

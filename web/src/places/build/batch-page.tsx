@@ -19,6 +19,7 @@ import { spanText } from './span-text.ts';
 import { DriftAdvice } from './drift-advice.tsx';
 import { RecordAlert } from './record-alert.tsx';
 import { useRecorder } from './use-recorder.ts';
+import { TableHead } from '../../controls/table-head.tsx';
 import './build.css';
 
 /** A batch at a glance: every unit with its own state, what the tool does, how long it will take, what it drew from stock. */
@@ -178,15 +179,7 @@ function Units({ views }: ViewsProps) {
       {said && <p role="status">{said}</p>}
       <div className="scroll-x">
         <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Unit</th>
-              <th scope="col">Stands at</th>
-              <th scope="col">Steps</th>
-              <th scope="col">Who last</th>
-              <th scope="col">At another bench</th>
-            </tr>
-          </thead>
+          <TableHead columns={['Unit', 'Stands at', 'Steps', 'Who last', 'At another bench']} />
           <tbody>
             {views.map(({ unit, progress, events }) => (
               <tr key={unit.id}>
@@ -260,15 +253,7 @@ function Tool({ views }: ViewsProps) {
           {drift.length > 0 && (
             <table className="plain-table">
               <caption>End {end.name}, as first cut, mm against the plan</caption>
-              <thead>
-                <tr>
-                  <th scope="col">Cut</th>
-                  <th scope="col">Measured</th>
-                  <th scope="col">Mean</th>
-                  <th scope="col">Spread</th>
-                  <th scope="col">Set by</th>
-                </tr>
-              </thead>
+              <TableHead columns={['Cut', 'Measured', 'Mean', 'Spread', 'Set by']} />
               <tbody>
                 {drift.map(({ cut, count, mean, spread, offset }) => (
                   <tr key={cutKey(cut)}>
@@ -300,13 +285,7 @@ function Stock({ views }: ViewsProps) {
     <section aria-labelledby="batch-stock">
       <h2 id="batch-stock">Drawn from stock</h2>
       <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">What</th>
-            <th scope="col">In leads</th>
-            <th scope="col">Scrap</th>
-          </tr>
-        </thead>
+        <TableHead columns={['What', 'In leads', 'Scrap']} />
         <tbody>
           {drawn.map(({ what, unit, built, scrapped }) => (
             <tr key={what}>

@@ -17,6 +17,7 @@ import { toleranceText } from '../../drawing/strip-drawing.tsx';
 import { ArticleLengths } from './article-lengths.tsx';
 import { RecordAlert } from './record-alert.tsx';
 import { useRecorder } from './use-recorder.ts';
+import { TableHead } from '../../controls/table-head.tsx';
 import './build.css';
 
 /** The first of a batch, measured whole: differences from the plan, and which of them correct the rest. */
@@ -65,16 +66,7 @@ function FirstArticle({ view, frozen }: ArticleProps) {
         <section aria-labelledby="article-strip">
           <h2 id="article-strip">Strips as they seated</h2>
           <table className="plain-table">
-            <thead>
-              <tr>
-                <th scope="col">End</th>
-                <th scope="col">Cut</th>
-                <th scope="col">Plan, mm</th>
-                <th scope="col">Measured, mm</th>
-                <th scope="col">Difference</th>
-                <th scope="col">Verdict</th>
-              </tr>
-            </thead>
+            <TableHead columns={['End', 'Cut', 'Plan, mm', 'Measured, mm', 'Difference', 'Verdict']} />
             <tbody>
               {plan.ends.flatMap(({ end, strip }) =>
                 judgeStrip(strip, progress.strips.get(end.id) ?? {}).cuts.map(

@@ -29,6 +29,7 @@ import { CableSection } from '../../drawing/cable-section.tsx';
 import { useDraft } from '../../draft/use-draft.ts';
 import { OwnCableForm } from './own-cable-form.tsx';
 import { shortDecibels, shortFrequency } from './write.ts';
+import { TableHead } from '../../controls/table-head.tsx';
 
 /** One cable: cut across, its figures computed and nominal, its loss and what makes it. */
 export function CablePage() {
@@ -134,13 +135,7 @@ function Figures({ cable }: { readonly cable: Cable }) {
         : sheetRows(cable);
   return (
     <table className="plain-table">
-      <thead>
-        <tr>
-          <th scope="col">Figure</th>
-          <th scope="col">From the construction</th>
-          <th scope="col">Class value</th>
-        </tr>
-      </thead>
+      <TableHead columns={['Figure', 'From the construction', 'Class value']} />
       <tbody>
         {[...rows, ...bodyRows(cable)].map(([label, computed, nominal]) => (
           <tr key={label}>

@@ -20,6 +20,7 @@ import { ChooseInputs } from './choose-inputs.tsx';
 import { budgetAddress, chainAddress, signalAddress } from './lab-address.ts';
 import type { StageProps } from './lead-page.tsx';
 import { PinPlan } from './pin-plan.tsx';
+import { TableHead } from '../../controls/table-head.tsx';
 
 /** Cable, connectors and what they are for, and at once: fit, match, loss and power. */
 export function ChooseStage(props: StageProps) {
@@ -273,15 +274,7 @@ function FitTable({ title, checks }: { readonly title: string; readonly checks: 
       <h2>{title}</h2>
       <div className="scroll-x">
         <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Part</th>
-              <th scope="col">Opening</th>
-              <th scope="col">Goes in</th>
-              <th scope="col">Margin</th>
-              <th scope="col">Verdict</th>
-            </tr>
-          </thead>
+          <TableHead columns={['Part', 'Opening', 'Goes in', 'Margin', 'Verdict']} />
           <tbody>
             {checks.map((check) => (
               <tr key={check.id}>

@@ -8,6 +8,7 @@ import { VerdictMark } from '../../controls/verdict.tsx';
 import { unitProgress } from '@gorvane/core/build/progress.ts';
 import type { Standing } from '../../data/packages.ts';
 import { standingOf } from '../../data/packages.ts';
+import { TableHead } from '../../controls/table-head.tsx';
 
 type Result =
   | { readonly name: string; readonly checked: CheckedPackage; readonly standing: readonly Standing[] }
@@ -79,14 +80,7 @@ function Checked({ result }: { readonly result: Result }) {
         ))}
       </ul>
       <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">Unit</th>
-            <th scope="col">Lead</th>
-            <th scope="col">Last proof</th>
-            <th scope="col">Against this database</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Unit', 'Lead', 'Last proof', 'Against this database']} />
         <tbody>
           {units.map(({ unit, events }, n) => (
             <tr key={unit.id}>

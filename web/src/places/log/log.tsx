@@ -6,6 +6,7 @@ import { marksOf, stateWords } from '../../controls/unit-state.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useLeads, useUnits } from '../../data/live.ts';
+import { TableHead } from '../../controls/table-head.tsx';
 
 /** Every unit that was started, found by serial, lead, date or person. */
 export function Log() {
@@ -47,15 +48,7 @@ export function Log() {
         <p>No unit has &ldquo;{text}&rdquo; in its serial, lead, dates or names.</p>
       ) : (
         <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Serial</th>
-              <th scope="col">Lead</th>
-              <th scope="col">Last entry</th>
-              <th scope="col">State</th>
-              <th scope="col">Proof</th>
-            </tr>
-          </thead>
+          <TableHead columns={['Serial', 'Lead', 'Last entry', 'State', 'Proof']} />
           <tbody>
             {found.map((view) => (
               <tr key={view.unit.id}>

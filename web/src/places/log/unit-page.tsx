@@ -13,6 +13,7 @@ import type { UnitView } from '../../data/live.ts';
 import { useUnit } from '../../data/live.ts';
 import { Run } from '../../drawing/run.tsx';
 import { useHappeningWords } from './happening-words.ts';
+import { TableHead } from '../../controls/table-head.tsx';
 
 /** One unit: its run, its verdict, and its whole record with the check of its chain. */
 export function UnitPage() {
@@ -78,14 +79,7 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
       </p>
       <Photographs photographs={progress.photographs} />
       <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">No.</th>
-            <th scope="col">When</th>
-            <th scope="col">Who</th>
-            <th scope="col">What</th>
-          </tr>
-        </thead>
+        <TableHead columns={['No.', 'When', 'Who', 'What']} />
         <tbody>
           {events.map((event) => (
             <tr key={event.id}>

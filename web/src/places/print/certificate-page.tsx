@@ -10,6 +10,7 @@ import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import { useUnit } from '../../data/live.ts';
+import { TableHead } from '../../controls/table-head.tsx';
 import './print.css';
 
 /** The certificate of a unit: what it is, how it was proved, every limit, every waiver and every repair. */
@@ -125,14 +126,7 @@ function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
         </p>
       ))}
       <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">Check</th>
-            <th scope="col">Reading</th>
-            <th scope="col">Limit</th>
-            <th scope="col">Verdict</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Check', 'Reading', 'Limit', 'Verdict']} />
         <tbody>
           {checks.filter(isCertified).map((check) => (
             <tr key={check.id}>

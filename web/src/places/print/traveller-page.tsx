@@ -14,6 +14,7 @@ import { useCardsOf, useHouse, useLead, useUnit } from '../../data/live.ts';
 import { EndStrip } from '../../drawing/end-strip.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
+import { TableHead } from '../../controls/table-head.tsx';
 import './print.css';
 
 /** The sheet that goes round with a unit: run, strips, threading order, faces, and every step with a box to sign. */
@@ -111,15 +112,7 @@ function Steps({ steps }: { readonly steps: readonly Step[] }) {
     <section>
       <h2>Steps</h2>
       <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">No.</th>
-            <th scope="col">Step</th>
-            <th scope="col">Figures and tools</th>
-            <th scope="col">Reading</th>
-            <th scope="col">Signed</th>
-          </tr>
-        </thead>
+        <TableHead columns={['No.', 'Step', 'Figures and tools', 'Reading', 'Signed']} />
         <tbody>
           {steps.map((step, index) => (
             <tr key={step.id}>

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Figure } from '../../../controls/figure.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
 import { useWriting } from '../../../controls/writing.ts';
+import { TableHead } from '../../../controls/table-head.tsx';
 
 /** Up to so many checks each has its row at once. */
 const fewChecks = 24;
@@ -24,14 +25,7 @@ export function CheckTable({
   return (
     <div className="scroll-x">
       <table className="plain-table check-table">
-        <thead>
-          <tr>
-            <th scope="col">Check</th>
-            <th scope="col">Reading</th>
-            <th scope="col">Limit</th>
-            <th scope="col">Verdict</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Check', 'Reading', 'Limit', 'Verdict']} />
         <tbody>
           {rows
             .filter((check) => !folded.includes(check))

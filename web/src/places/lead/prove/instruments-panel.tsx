@@ -1,7 +1,8 @@
 import type { InstrumentState } from '@gorvane/core/instrument/messages.ts';
-import { pointNumber, readingPlan } from '@gorvane/core/instrument/reading-plan.ts';
+import { pointNumber, readingPlan, traceReading } from '@gorvane/core/instrument/reading-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { isOverdue } from '@gorvane/core/prove/reading.ts';
+import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
 import type { Wiring } from '@gorvane/core/prove/wiring.ts';
 import { Button, Group, Progress } from '@mantine/core';
 import { lookAgain, useBridge } from '../../../data/bridge.ts';
@@ -12,6 +13,8 @@ import { jobsOf } from './use-instruments.ts';
 interface InstrumentsPanelProps {
   readonly frozen: FrozenPlan;
   readonly wiring: Wiring;
+  /** The lead as an analyser meets it, where it is one line. */
+  readonly line: SweepLine | undefined;
   readonly instruments: ReturnType<typeof useInstruments>;
   /** Reads the stand-in that this browser has, where the bridge is away. */
   readonly onStandIn: () => void;
@@ -21,11 +24,12 @@ interface InstrumentsPanelProps {
 const wiggleSeconds = 8;
 
 /** The instruments behind the bridge, and one button that lets them read all they can of the plan. */
-export function InstrumentsPanel({ frozen, wiring, instruments, onStandIn }: InstrumentsPanelProps) {
+export function InstrumentsPanel({ frozen, wiring, line, instruments, onStandIn }: InstrumentsPanelProps) {
   const { state, instruments: there } = useBridge();
   const { run, start } = instruments;
   const jobs = jobsOf(readingPlan(frozen, wiring), there);
   const tester = there.find(({ kind, device }) => kind === 'continuity tester' && device);
+  const trace = line ? jobsOf([traceReading(frozen, line)], there) : [];
   const wiggle: ReadingJob[] = tester
     ? [
         {
@@ -74,6 +78,11 @@ export function InstrumentsPanel({ frozen, wiring, instruments, onStandIn }: Ins
           {wiggle.length > 0 && frozen.limits.length > 0 && (
             <Button variant="default" onClick={() => start(wiggle)}>
               Wiggle test, {wiggleSeconds} s
+            </Button>
+          )}
+          {trace.length > 0 && (
+            <Button variant="default" onClick={() => start(trace)}>
+              Reflection trace
             </Button>
           )}
           {(state === 'away' || there.some(({ problem }) => problem !== null)) && (

@@ -227,6 +227,7 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
         <InstrumentsPanel
           frozen={frozen}
           wiring={proof.wiring}
+          line={line}
           instruments={instruments}
           onStandIn={() => setTakes(withTake(takes, readWithTester(frozen, settings, by)))}
         />

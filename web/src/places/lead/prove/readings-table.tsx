@@ -12,6 +12,7 @@ import { useState } from 'react';
 import { Figure } from '../../../controls/figure.tsx';
 import { QuantityField } from '../../../controls/quantity-field.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
+import { TableHead } from '../../../controls/table-head.tsx';
 
 interface ReadingsTableProps {
   readonly unitId: string;
@@ -44,15 +45,7 @@ export function ReadingsTable({
       <h2 id="readings">Readings</h2>
       <div className="scroll-x">
         <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Between</th>
-              <th scope="col">Tick</th>
-              <th scope="col">Ohms</th>
-              <th scope="col">Limit</th>
-              <th scope="col">Verdict</th>
-            </tr>
-          </thead>
+          <TableHead columns={['Between', 'Tick', 'Ohms', 'Limit', 'Verdict']} />
           <tbody>
             {plannedFirst(proof.pairs.filter((pair) => !together.includes(pair))).map((pair) => {
               const [from, to] = [points[pair.from]!, points[pair.to]!];

@@ -73,7 +73,8 @@ export function useInstruments(subject: ReadingSubject, onTake: (take: Readings)
       try {
         const show = (part: number, waitsFor: string | null = null) =>
           setRun({ label: job.label, part: (n + part) / jobs.length, waitsFor });
-        if (!job.instrument.simulated && job.before !== last && last !== '') {
+        // What must come off or go on a real lead is done by a hand, and said by it.
+        if (!job.instrument.simulated && job.before !== '' && job.before !== last) {
           show(0, job.before);
           await hands(abort.signal, (resolve) => (goOn.current = resolve));
         }
