@@ -1,30 +1,18 @@
-import type { ExtraPart, Lead } from '../lead/lead.ts';
+import type { Lead } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
-import { beadMaterials, chokeAt, commonModeImpedance, stackLength } from '../line/choke.ts';
+import { beadMaterials, stackLength } from '../line/choke.ts';
+import type { Choke } from '../prove/choke-rejection.ts';
+import { promisedRejection, rejectionFixture, rejectionSpread } from '../prove/choke-rejection.ts';
 import type { Explained } from '../quantity/explained.ts';
 import { formatFrequency } from '../quantity/frequency.ts';
 import { goBack } from './recipe.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
 
-type Choke = Extract<ExtraPart, { kind: 'choke' }>;
-
-/** A bead differs from its class curve by about a quarter: so much less rejection is still the same stack, dB. */
-const classSpread = 3;
-
 const why: Readonly<Record<Choke['at'], string>> = {
   feedpoint: 'At the feedpoint it keeps the feeder from becoming part of the antenna.',
   'radio end': 'At the radio end it keeps what the feeder picks up out of the equipment.',
 };
-
-/** Rejection that the class curve promises at the lowest working frequency, dB; undefined where no class is stated. */
-function expectedRejection(lead: Lead, choke: Choke): { frequency: number; db: number } | undefined {
-  const material = beadMaterials.find(({ id }) => id === choke.material);
-  if (!material) return undefined;
-  const frequency = Math.min(...lead.requirement.frequencies);
-  const source = { kind: 'class' as const, bead: choke.bead, material };
-  return { frequency, db: chokeAt(source, choke.beads, commonModeImpedance, frequency).rejectionDb };
-}
 
 /** Beads to their place, stopped from sliding and sealed, and measured, before the lead is proved. */
 export function chokeSteps(lead: Lead, choke: Choke): StepDraft[] {
@@ -71,19 +59,18 @@ export function chokeSteps(lead: Lead, choke: Choke): StepDraft[] {
 
 function measureStep(lead: Lead, choke: Choke): StepDraft {
   const end = endById(lead, choke.nearEndId);
-  const expected = expectedRejection(lead, choke);
+  const expected = promisedRejection(lead, choke);
   const rework = goBack(
     'choke',
     'Count the beads and look at their material. A stack of the wrong material is cut off and made again: beads pass only an open end.',
   );
-  const fixture = 'the shield clipped on either side of the stack into two 50-ohm ports in series (100 ohm)';
   return {
     name: 'choke-measure',
     work: 'measure',
     stage: 'Join',
     title: `Measure the choke near end ${end.name}`,
     text: {
-      firstTime: `Common-mode rejection with ${fixture}${expected ? ` at ${formatFrequency(expected.frequency)}` : ''}, leads as short as they will go.`,
+      firstTime: `Common-mode rejection with ${rejectionFixture}${expected ? ` at ${formatFrequency(expected.frequency)}` : ''}, leads as short as they will go.`,
       experienced: `Rejection in the 100-ohm fixture${expected ? ` at ${formatFrequency(expected.frequency)}` : ''}.`,
     },
     why: 'Beads of two materials look alike; only the measurement tells them.',
@@ -96,7 +83,7 @@ function measureStep(lead: Lead, choke: Choke): StepDraft {
           reading: {
             label: `Rejection in 100 ohm at ${formatFrequency(expected.frequency)}`,
             quantity: 'decibel',
-            min: Math.max(0, expected.db - classSpread),
+            min: Math.max(0, expected.db - rejectionSpread),
             max: null,
           },
           safety: false,

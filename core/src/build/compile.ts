@@ -15,7 +15,6 @@ import { sealFor } from '../fit/seal.ts';
 import { methodOf } from '../method/methods.ts';
 import type { LeadRecipe, RecipeInput } from './recipe.ts';
 import type { LayeredCable } from '../cable/cable.ts';
-import { isCoaxial } from '../connector/connector.ts';
 import type { Step, StepPart } from './step.ts';
 import { completeSteps } from './step-draft.ts';
 import { chokeSteps } from './choke-steps.ts';
@@ -88,7 +87,7 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
     const part = input.parts.find(({ fixedBy }) => fixedBy === event.id);
     const { cable, house, connector, card } = input.recipes.get(sealed.id)!;
     const seal = sealFor(lead.environment, cable.jacket.diameter, house);
-    const couples = isCoaxial(connector) || connector.series.coupling !== 'none';
+    const couples = connector.series.coupling !== 'none';
     return completeSteps(
       `${lead.id}/${sealed.id}`,
       sealed.id,

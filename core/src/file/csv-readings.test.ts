@@ -4,7 +4,7 @@ import { reflectionEvents, traceReflectogram } from '../line/reflectogram.ts';
 import { stepResponse } from '../line/step-response.ts';
 import { exampleLead } from '../testing/example.ts';
 import { readMatrixCsv } from './csv-matrix.ts';
-import { readTraceCsv, writeTraceCsv } from './csv-trace.ts';
+import { isTraceCsv, readTraceCsv, writeTraceCsv } from './csv-trace.ts';
 
 const wiring = leadWiring(exampleLead().lead);
 const known = { velocityFactor: 0.66, reference: 50 };
@@ -93,11 +93,27 @@ describe('a reflection over time from a file', () => {
       rows('distance (m),rho', (t, v) => `${(t * 0.66 * 299_792_458) / 2},${2 * v - 1}`),
     ],
     ['no head at all', rows('# a trace', (t, v) => `${t},${v}`)],
+    ['names in one word, and a third column', rows('time_s,v_V,trigger', (t, v) => `${t},${v},1`)],
+    ['times of few digits', rows('t_ns,v_V', (t, v) => `${(t * 1e9).toFixed(1)},${v.toFixed(3)}`)],
+    [
+      'recorded before the step was sent, on a base of its own',
+      `time (ns),voltage (V)\n${Array.from({ length: 60 }, (_, n) => `${n * 0.2 - 5},0.02`).join('\n')}\n${Array.from(
+        times,
+        (t, n) => `${t * 1e9 + 7},${volts[n]! + 0.02}`,
+      ).join('\n')}`,
+    ],
   ])('%s', (_name, text) => {
     const events = eventsOf(text);
     expect(events.map(({ kind }) => kind)).toEqual(['higher', 'open']);
     expect(events[0]!.distance).toBeCloseTo(5, 0);
     expect(events[1]!.distance).toBeCloseTo(10, 0);
+  });
+
+  test('a trace is told from a matrix and a list', () => {
+    expect(isTraceCsv(writeTraceCsv(trace))).toBe(true);
+    expect(isTraceCsv('time_s,v_V,trigger\n0,0,1\n')).toBe(true);
+    expect(isTraceCsv(',A centre,A outer\nA centre,,0.1\n')).toBe(false);
+    expect(isTraceCsv(`from,to,ohms\n${'1,2,0.1\n'.repeat(40)}`)).toBe(false);
   });
 
   test('says what it had to assume, and nothing where the file says it', () => {

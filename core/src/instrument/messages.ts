@@ -28,6 +28,8 @@ export const requestSchema = z.discriminatedUnion('kind', [
     to: hertz,
     points: z.number().int().min(2).max(4001),
   }),
+  /** Common-mode rejection of a choke, from port to port in its fixture. */
+  z.object({ kind: z.literal('rejection'), chokeId: z.string().regex(/^[\w./-]{1,80}$/), frequency: hertz }),
   /** Reflection over time. */
   z.object({
     kind: z.literal('trace'),
@@ -93,6 +95,7 @@ export const answerSchema = z.discriminatedUnion('kind', [
     /** S11, S21, S12, S22, real and imaginary parts one after the other by frequency. */
     parameters: z.array(z.string()).length(4),
   }),
+  z.object({ kind: z.literal('rejection'), decibels: z.number() }),
   z.object({
     kind: z.literal('trace'),
     span: z.number(),

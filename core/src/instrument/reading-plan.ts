@@ -1,5 +1,6 @@
 import { insulationWanted } from '../prove/checks.ts';
 import type { FamilyCheck } from '../prove/family-checks.ts';
+import { sentence } from '../lead/in-words.ts';
 import type { ProofPlan } from '../prove/proof.ts';
 import type { Device } from '../prove/reading.ts';
 import { sweepGridFor } from '../prove/sweep-judge.ts';
@@ -50,21 +51,19 @@ export const pointNumber = ({ points }: Wiring, id: string) =>
 export function readingPlan(plan: ProofPlan, wiring: Wiring): PlannedReading[] {
   const { lead, family, house } = plan;
   const [near, far] = lead.ends;
-  const pairOf = ({ contacts }: FamilyCheck): [number, number] => [
-    pointNumber(wiring, `${near!.id}.${contacts[0]}`),
-    pointNumber(wiring, `${near!.id}.${contacts[1]}`),
-  ];
   const read = family.map((check): PlannedReading => {
-    const pair = pairOf(check);
-    return check.quantity === 'capacitance'
-      ? { instrument: 'meter', request: { kind: 'farads', pair }, label: check.label, before: nothing, check }
-      : {
-          instrument: 'meter',
-          request: { kind: 'ohms', pair, farEnd: check.farEnd },
-          label: check.label,
-          before: `${check.farEnd} ohm across the far end: ${check.how}.`,
-          check,
-        };
+    const { label, how } = check;
+    if ('choke' in check) {
+      const { id: chokeId, frequency } = check.choke;
+      const request = { kind: 'rejection', chokeId, frequency } as const;
+      return { instrument: 'analyser', request, label, before: sentence(how), check };
+    }
+    const { contacts, farEnd } = check;
+    const pair = contacts.map((contact) => pointNumber(wiring, `${near!.id}.${contact}`)) as [number, number];
+    if (check.quantity === 'capacitance')
+      return { instrument: 'meter', request: { kind: 'farads', pair }, label, before: nothing, check };
+    const before = `${farEnd} ohm across the far end: ${how}.`;
+    return { instrument: 'meter', request: { kind: 'ohms', pair, farEnd }, label, before, check };
   });
   const line = sweepLineOf(lead, new Map(Object.entries(plan.lengths)));
   const grid = line && sweepGridFor(line, lead.requirement.frequencies);
@@ -93,5 +92,6 @@ export function readingPlan(plan: ProofPlan, wiring: Wiring): PlannedReading[] {
           },
         ]
       : []),
+    ...read.filter(({ request }) => request.kind === 'rejection'),
   ];
 }

@@ -13,3 +13,6 @@ export function longestWay({ legs, ends }: Lead): number {
   const [trunk, ...rest] = legs;
   return trunk!.finishedLength + Math.max(...rest.map(({ finishedLength }) => finishedLength));
 }
+
+/** Words as a sentence. */
+export const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

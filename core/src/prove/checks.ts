@@ -1,15 +1,17 @@
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { House } from '../house/house.ts';
-import type { QuantityKind } from '../quantity/explained.ts';
+import type { Explained, QuantityKind } from '../quantity/explained.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { FamilyCheck } from './family-checks.ts';
 import type { Judged, MethodReading } from './judge.ts';
 import { judgeAtLeast, judgeAtMost, judgeBetween, judgeTogether, uncertaintyOf } from './judge.ts';
 import type { PairMatrix } from './pair-matrix.ts';
-import type { Readings, Uncertainty } from './reading.ts';
+import type { Device, Readings, Uncertainty } from './reading.ts';
 import { ohmsOf, pairKey } from './reading.ts';
+import { usualAnalyser } from './sweep-judge.ts';
 import type { ExpectedPath } from './resistance.ts';
+import { limitAt } from './resistance.ts';
 
 /** A check of its own in the proof. A left-out check is said so on the certificate. */
 export interface ProofCheck {
@@ -23,6 +25,9 @@ export interface ProofCheck {
   /** Whether the reading must not go below its limit, or not above. */
   readonly bound: 'at least' | 'at most' | 'between';
   readonly judged?: Judged;
+  /** Where the limit comes from: as a sum, or in words. */
+  readonly limit?: Explained;
+  readonly why?: string;
   /** Every method that read it, side by side. */
   readonly methods: readonly MethodReading[];
 }
@@ -66,17 +71,17 @@ export function continuityCheck({ pairs, contradictions }: PairMatrix): ProofChe
   };
 }
 
-/** The resistance of one planned path. */
+/** The resistance of one planned path, against its limit at the temperature of each take. */
 export function resistanceCheck(path: ExpectedPath, { takes, house }: CheckContext): ProofCheck {
   const key = pairKey(path.from, path.to);
-  const judge = (ohms: number | undefined, uncertainty: Uncertainty) =>
-    judgeAtMost(ohms, path.limit.value, uncertaintyOf(ohms, uncertainty));
   const methods = takes.flatMap((take): MethodReading[] => {
     const ohms = ohmsOf(take.pairs.find((pair) => pairKey(pair.from, pair.to) === key));
     if (ohms === undefined) return [];
-    return [{ instrument: take.instrument, judged: judge(ohms, ohmsUncertainty(take, house)) }];
+    const uncertainty = uncertaintyOf(ohms, ohmsUncertainty(take, house));
+    const limit = limitAt(path, take.celsius).value;
+    return [{ instrument: take.instrument, judged: judgeAtMost(ohms, limit, uncertainty) }];
   });
-  return checkOf(
+  const check = checkOf(
     {
       id: `resistance ${path.id}`,
       label: `Resistance, ${path.label}`,
@@ -84,28 +89,47 @@ export function resistanceCheck(path: ExpectedPath, { takes, house }: CheckConte
       bound: 'at most',
     },
     methods,
-    judge(undefined, house.meter),
+    judgeAtMost(undefined, path.limit.value, 0),
     house.practice.leaveOut.includes('resistance'),
   );
+  const limits = takes.map(({ celsius }) => limitAt(path, celsius));
+  return { ...check, limit: limits.find(({ value }) => value === check.judged!.limit) ?? path.limit };
+}
+
+/** How far a reading of a family's own check may be off: as its instrument says, else as one of its kind does. */
+function familyUncertainty(quantity: FamilyCheck['quantity'], device: Device | undefined): Uncertainty {
+  const { ohms, farads, loss } = device?.uncertainty ?? {};
+  switch (quantity) {
+    case 'resistance':
+      return ohms ?? { relative: 0.01, fixed: 0 };
+    case 'capacitance':
+      return farads ?? usualFarads;
+    case 'decibel':
+      return loss ?? usualAnalyser.loss;
+  }
 }
 
 /** What only this family of leads is proved by. */
 export function familyCheck(check: FamilyCheck, { takes, house }: CheckContext): ProofCheck {
-  const { id, label, quantity, min, max, how } = check;
-  const judge = (value: number | undefined, uncertainty: Uncertainty) =>
-    judgeBetween(value, [min, max], uncertaintyOf(value, uncertainty));
+  const { id, label, quantity, min, how, why } = check;
+  const isAcrossChoke = 'choke' in check;
+  const judge = (value: number | undefined, uncertainty: Uncertainty) => {
+    const off = uncertaintyOf(value, uncertainty);
+    return isAcrossChoke ? judgeAtLeast(value, min, off) : judgeBetween(value, [min, check.max], off);
+  };
   const methods = takes.flatMap((take): MethodReading[] => {
     const found = take.family?.[id];
     if (found === undefined) return [];
-    const { ohms = { relative: 0.01, fixed: 0 }, farads = usualFarads } = take.device?.uncertainty ?? {};
-    const judged = judge(found ?? Infinity, quantity === 'capacitance' ? farads : ohms);
+    const judged = judge(found ?? Infinity, familyUncertainty(quantity, take.device));
     return [{ instrument: take.instrument, judged }];
   });
   const made = checkOf(
-    { id, label, quantity, bound: 'between' },
+    { id, label, quantity, bound: isAcrossChoke ? 'at least' : 'between', why },
     methods,
     judge(undefined, usualFarads),
-    house.practice.leaveOut.includes('family'),
+    isAcrossChoke
+      ? !house.practice.alsoAsk.includes('sweep')
+      : house.practice.leaveOut.includes('family'),
   );
   return made.judged!.reason === 'not measured' ? { ...made, detail: `not measured: ${how}` } : made;
 }
@@ -130,7 +154,13 @@ export function insulationCheck(lead: Lead, { takes, house }: CheckContext): Pro
     return [{ instrument: take.instrument, judged: judge(take.insulationOhms ?? Infinity, uncertainty) }];
   });
   return checkOf(
-    { id: 'insulation', label: `Insulation at ${volts} V`, quantity: 'resistance', bound: 'at least' },
+    {
+      id: 'insulation',
+      label: `Insulation at ${volts} V`,
+      quantity: 'resistance',
+      bound: 'at least',
+      why: 'The lowest test voltage and the highest demand of its ends, or the demand of this house.',
+    },
     methods,
     judge(undefined, usualInsulation),
     house.practice.leaveOut.includes('insulation'),
@@ -166,9 +196,14 @@ export function wiggleCheck(paths: readonly ExpectedPath[], { takes, house }: Ch
   };
 }
 
+/** What a check is, before anything is read of it. */
+export type CheckBase = Pick<ProofCheck, 'id' | 'label' | 'quantity' | 'bound'> & {
+  readonly why?: string | undefined;
+};
+
 /** A check from its methods; left out only where nothing was read and the house does not ask. */
 export function checkOf(
-  base: Pick<ProofCheck, 'id' | 'label' | 'quantity' | 'bound'>,
+  { why, ...base }: CheckBase,
   methods: readonly MethodReading[],
   none: Judged,
   mayBeLeftOut: boolean,
@@ -176,6 +211,7 @@ export function checkOf(
   const judged = judgeTogether(methods, none);
   return {
     ...base,
+    ...(why === undefined ? {} : { why }),
     verdict: judged.verdict,
     leftOut: judged.reason === 'not measured' && mayBeLeftOut,
     detail: judged.reason,

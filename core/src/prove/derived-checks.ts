@@ -3,11 +3,10 @@ import type { Lead } from '../lead/lead.ts';
 import type { Role } from '../lead/signal.ts';
 import { roleOf } from '../lead/signal.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
-import type { CheckContext, ProofCheck } from './checks.ts';
-import { checkOf } from './checks.ts';
+import type { CheckBase, CheckContext, ProofCheck } from './checks.ts';
+import { checkOf, ohmsUncertainty } from './checks.ts';
 import type { MethodReading } from './judge.ts';
 import { judgeAtMost, uncertaintyOf } from './judge.ts';
-import { ohmsUncertainty } from './checks.ts';
 import { ohmsOf, pairKey } from './reading.ts';
 import type { ExpectedPath } from './resistance.ts';
 import { contactAllowance } from './resistance.ts';
@@ -30,7 +29,11 @@ export function derivedChecks(
       const mean = (hot.expected + cold.expected) / 2;
       const limit = balanceShare * mean + contactsOf(lead, hot) + contactsOf(lead, cold);
       return twoPathCheck(
-        { id: `balance ${hot.id}`, label: 'Hot and cold alike, so that phantom power stays balanced' },
+        {
+          id: `balance ${hot.id}`,
+          label: 'Hot and cold alike, so that phantom power stays balanced',
+          why: `${balanceShare * 100} % of a core, and what its contacts are allowed.`,
+        },
         [hot, cold],
         limit,
         (a, b) => Math.abs(a - b),
@@ -41,7 +44,11 @@ export function derivedChecks(
   if (lead.signal === 'speaker')
     return pairOf(lead, paths, context, '1+', '1-').map(([plus, minus]) =>
       twoPathCheck(
-        { id: `loop ${plus.id}`, label: `Loop, at most ${loopShare * 100} % of the load` },
+        {
+          id: `loop ${plus.id}`,
+          label: 'Loop of both conductors',
+          why: `At most ${loopShare * 100} % of the load of ${lead.requirement.load.re} ohm: more costs level and damping.`,
+        },
         [plus, minus],
         loopShare * lead.requirement.load.re,
         (a, b) => a + b,
@@ -81,7 +88,7 @@ function pairOf(
 }
 
 function twoPathCheck(
-  base: Pick<ProofCheck, 'id' | 'label'>,
+  base: Pick<CheckBase, 'id' | 'label' | 'why'>,
   [first, second]: readonly [ExpectedPath, ExpectedPath],
   limit: number,
   together: (a: number, b: number) => number,

@@ -2,11 +2,16 @@ import { z } from 'zod';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { endById } from '../lead/lead.ts';
 import type { Role } from '../lead/signal.ts';
 import { roleOf } from '../lead/signal.ts';
 import type { House } from '../house/house.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
 import { lightingLimits } from '../bus/lighting-bus.ts';
+import { commonModeImpedance } from '../line/choke.ts';
+import { formatFrequency } from '../quantity/frequency.ts';
+import type { Choke } from './choke-rejection.ts';
+import { chokesOf, promisedRejection, rejectionFixture, rejectionSpread } from './choke-rejection.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
 import { leadWiring } from './lead-wiring.ts';
 import type { PieceLengths } from './resistance.ts';
@@ -18,24 +23,36 @@ function withFarEnd(stored: unknown): unknown {
   return { farEnd: id?.startsWith('terminator') ? lightingLimits.impedance : null, ...(stored as object) };
 }
 
-/** A reading that a family of leads is proved by, beside what every lead is: within limits, SI. */
-export const familyCheckSchema = z.preprocess(
-  withFarEnd,
-  z.object({
-    id: z.string(),
-    label: z.string(),
-    quantity: z.enum(['resistance', 'capacitance']),
-    min: z.number(),
-    max: z.number(),
-    /** The two contacts of the near end that it is read between. */
-    contacts: z.tuple([z.string(), z.string()]),
-    /** Ohm across the same two at the far end while it is read; null for nothing. */
-    farEnd: z.number().positive().nullable(),
-    how: z.string(),
-  }),
-);
+const checkSchema = z.object({
+  id: z.string(),
+  label: z.string(),
+  min: z.number(),
+  how: z.string(),
+  /** Where its limits come from, in words. */
+  why: z.string().optional(),
+});
 
+/** Read between two contacts of the near end. */
+const acrossContactsSchema = checkSchema.extend({
+  quantity: z.enum(['resistance', 'capacitance']),
+  max: z.number(),
+  contacts: z.tuple([z.string(), z.string()]),
+  /** Ohm across the same two at the far end while it is read; null for nothing. */
+  farEnd: z.number().positive().nullable(),
+});
+
+/** Read across a choke on the run, at a frequency in hertz. */
+const acrossChokeSchema = checkSchema.extend({
+  quantity: z.literal('decibel'),
+  choke: z.object({ id: z.string(), frequency: z.number().positive() }),
+});
+
+export const familyCheckSchema = z.preprocess(withFarEnd, z.union([acrossContactsSchema, acrossChokeSchema]));
+
+/** A reading that a family of leads is proved by, beside what every lead is: within limits, SI. */
 export type FamilyCheck = z.infer<typeof familyCheckSchema>;
+export type ContactCheck = z.infer<typeof acrossContactsSchema>;
+export type ChokeCheck = z.infer<typeof acrossChokeSchema>;
 
 /** An ordinary terminator is within 5 % (house default); a load to test with within 3 %. */
 const terminatorTolerance = 0.05;
@@ -62,9 +79,32 @@ interface Reach {
 
 /**
  * What its family is proved by: coax by a load seen through it and its capacitance; lighting by the terminator on every
- * pair that is wired, and each pair on cores twisted together, which only its capacitance tells; audio by its capacitance.
+ * pair that is wired, and each pair on cores twisted together, which only its capacitance tells; audio by its capacitance; and
+ * every choke by its rejection.
  */
 export function familyChecks(lead: Lead, lengths: PieceLengths, house: House): FamilyCheck[] {
+  return [...signalChecks(lead, lengths, house), ...chokesOf(lead).flatMap((choke) => chokeCheck(lead, choke))];
+}
+
+/** A choke rejects what the class of its beads promises, in the system that this is stated for. */
+function chokeCheck(lead: Lead, choke: Choke): ChokeCheck[] {
+  const promised = promisedRejection(lead, choke);
+  if (!promised) return [];
+  const { frequency, db } = promised;
+  return [
+    {
+      id: `rejection ${choke.id}`,
+      label: `Common-mode rejection of the choke near end ${endById(lead, choke.nearEndId).name}, ${formatFrequency(frequency)}, ${commonModeImpedance} ohm`,
+      quantity: 'decibel',
+      min: Math.max(0, db - rejectionSpread),
+      choke: { id: choke.id, frequency },
+      how: `${rejectionFixture} at ${formatFrequency(frequency)}, nothing connected to the lead`,
+      why: `What the class of its beads promises, ${db.toFixed(1)} dB, less ${rejectionSpread} dB: beads of one class differ by about a quarter.`,
+    },
+  ];
+}
+
+function signalChecks(lead: Lead, lengths: PieceLengths, house: House): ContactCheck[] {
   const [near, far] = lead.ends;
   if (lead.ends.length !== 2 || !near || !far) return [];
   const reach: Reach = { lead, lengths, house, near, far };
@@ -82,7 +122,7 @@ export function familyChecks(lead: Lead, lengths: PieceLengths, house: House): F
   }
 }
 
-function radioChecks(reach: Reach): FamilyCheck[] {
+function radioChecks(reach: Reach): ContactCheck[] {
   const { lead, near, far } = reach;
   const pair: [string, string] = ['centre', 'outer'];
   const wired = pair.map((contact) => onContact(reach, contact));
@@ -99,12 +139,13 @@ function radioChecks(reach: Reach): FamilyCheck[] {
       contacts: pair,
       farEnd: load,
       how: `a ${load} ohm load at end ${far.name}, ohms between centre and outer at end ${near.name}`,
+      why: `The load within ${loadTolerance * 100} %, and at most what conductors and contacts add.`,
     },
     ...capacitanceCheck(reach, pair, 'Capacitance, centre to shield', coaxSpread),
   ];
 }
 
-function audioChecks(reach: Reach): FamilyCheck[] {
+function audioChecks(reach: Reach): ContactCheck[] {
   const hot = contactOf(reach, 'hot') ?? contactOf(reach, 'left');
   const shield = contactOf(reach, 'shield');
   return hot && shield
@@ -112,13 +153,13 @@ function audioChecks(reach: Reach): FamilyCheck[] {
     : [];
 }
 
-function lightingChecks(reach: Reach, [minus, plus]: readonly [Role, Role], number: number): FamilyCheck[] {
+function lightingChecks(reach: Reach, [minus, plus]: readonly [Role, Role], number: number): ContactCheck[] {
   const { lead, near, far } = reach;
   const [a, b] = [contactOf(reach, minus), contactOf(reach, plus)];
   const wired = a && onContact(reach, a);
   if (!a || !b || !wired || !onContact(reach, b)) return [];
   const pair: [string, string] = [a, b];
-  const terminator: FamilyCheck = {
+  const terminator: ContactCheck = {
     id: `terminator ${number}`,
     label: `Terminator seen on pair ${number}`,
     quantity: 'resistance',
@@ -127,6 +168,7 @@ function lightingChecks(reach: Reach, [minus, plus]: readonly [Role, Role], numb
     contacts: pair,
     farEnd: lightingLimits.impedance,
     how: `terminator at end ${far.name}, ohms between ${a} and ${b} at end ${near.name}`,
+    why: `A terminator within ${terminatorTolerance * 100} %, and at most what conductors and contacts add.`,
   };
   const cable = leadCable(lead, lead.pieces.find(({ id }) => id === wired.pieceId)!.cableId);
   if (cable.structure !== 'cores' || cable.lay === 'parallel') return [terminator];
@@ -139,7 +181,7 @@ function capacitanceCheck(
   contacts: [string, string],
   label: string,
   spread: number,
-): FamilyCheck[] {
+): ContactCheck[] {
   const wiring = leadWiring(lead);
   const [a, b] = contacts.map((contact) =>
     wiring.points.findIndex(({ id }) => id === `${near.id}.${contact}`),
@@ -156,6 +198,7 @@ function capacitanceCheck(
       contacts,
       farEnd: null,
       how: `nothing at the far end, capacitance between ${contacts[0]} and ${contacts[1]} at end ${near.name}`,
+      why: `The figure of the cable over its length within ${spread * 100} %, and what the connectors add.`,
     },
   ];
 }

@@ -34,13 +34,15 @@ const cableFaultSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('wrong cable'), pieceId: z.string(), cableId: z.string() }),
 ]);
 
-/** A fault that can be set on a virtual lead: one of the diagnosis, a joint that conducts badly or now and then, a film that leaks, or the cable itself. */
+/** A fault that can be set on a virtual lead: one of the diagnosis, a joint that conducts badly or now and then, a film that leaks, the cable itself, or a choke. */
 export const injectedFaultSchema = z.union([
   faultSchema,
   z.object({ kind: z.literal('high resistance'), terminal: index, ohms }),
   z.object({ kind: z.literal('intermittent'), terminal: index }),
   z.object({ kind: z.literal('leak'), points: z.tuple([index, index]), ohms }),
   cableFaultSchema,
+  /** Beads of another material than the plan's: they look alike. */
+  z.object({ kind: z.literal('wrong beads'), chokeId: z.string() }),
 ]);
 
 export type InjectedFault = z.infer<typeof injectedFaultSchema>;

@@ -14,16 +14,19 @@ export interface PlannedLook {
   /** What is drawn of good and bad. */
   readonly subject: LookSubject;
   readonly bad: TroubleId;
+  /** What can be seen only once the lead is sealed never holds a proof back. */
+  readonly whenFinished: boolean;
 }
 
-/** The looks at a lead before it is proved: each end, then the whole. */
+/** The looks at a lead: each end, then the whole. */
 export function plannedLooks(lead: Lead): PlannedLook[] {
   return [
     ...lead.ends.flatMap((end): PlannedLook[] => {
       const connector = connectorById(end.connectorId);
       const isSoldered = methodOf(connector.method).traits.heat !== 'none';
       const at = (name: string) => `look ${end.id} ${name}`;
-      const base = { endId: end.id };
+      const base = { endId: end.id, whenFinished: false };
+      const couples = connector.series.coupling !== 'none';
       return [
         {
           ...base,
@@ -58,6 +61,30 @@ export function plannedLooks(lead: Lead): PlannedLook[] {
               },
             ]
           : []),
+        {
+          ...base,
+          id: at('seal'),
+          label: `Relief or seal of end ${end.name}`,
+          good: 'grips all round, adhesive at both edges where it has any',
+          out: 'a blister, a gap, a scorch, or over the coupling',
+          subject: 'shrink',
+          bad: 'seal blistered',
+          whenFinished: true,
+        },
+        ...(couples
+          ? [
+              {
+                ...base,
+                id: at('coupling'),
+                label: `Coupling of end ${end.name}`,
+                good: 'turns or latches freely over its whole travel',
+                out: 'held by shrink, tape, solder or adhesive',
+                subject: 'shrink' as const,
+                bad: 'coupling stuck' as const,
+                whenFinished: true,
+              },
+            ]
+          : []),
       ];
     }),
     {
@@ -68,6 +95,7 @@ export function plannedLooks(lead: Lead): PlannedLook[] {
       out: 'kinked, pressed flat, ends turned against each other',
       subject: 'shrink',
       bad: 'seal blistered',
+      whenFinished: false,
     },
   ];
 }
@@ -75,14 +103,19 @@ export function plannedLooks(lead: Lead): PlannedLook[] {
 /** Looks that were answered; each Good or Out. A house that does not ask leaves them out. */
 export function lookChecks(lead: Lead, { takes, house }: CheckContext): ProofCheck[] {
   const isAsked = house.practice.alsoAsk.includes('looks');
-  return plannedLooks(lead).map(({ id, label, good, out }): ProofCheck => {
+  return plannedLooks(lead).map(({ id, label, good, out, whenFinished }): ProofCheck => {
     const answer = takes.findLast((take) => take.looks?.[id] !== undefined)?.looks?.[id];
     return {
       id,
       label,
       verdict: answer === undefined ? 'Not yet' : answer ? 'Good' : 'Out',
-      leftOut: answer === undefined && !isAsked,
-      detail: answer === undefined ? `not looked at: ${good}` : answer ? good : out,
+      leftOut: answer === undefined && (!isAsked || whenFinished),
+      detail:
+        answer === undefined
+          ? `not looked at${whenFinished ? ' when finished' : ''}: ${good}`
+          : answer
+            ? good
+            : out,
       quantity: 'count',
       bound: 'at most',
       methods: [],

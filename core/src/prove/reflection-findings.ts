@@ -1,7 +1,8 @@
 import { lineFigures } from '../cable/line-figures.ts';
 import type { Network } from '../file/network.ts';
-import type { LineKnown, Reflectogram, ReflectionEvent } from '../line/reflectogram.ts';
-import { reflectionEvents, reflectogram } from '../line/reflectogram.ts';
+import { speedOfLight } from '../line/line.ts';
+import type { LineKnown, Reflectogram, ReflectionEvent, StepTrace } from '../line/reflectogram.ts';
+import { reflectionEvents, reflectogram, traceReflectogram } from '../line/reflectogram.ts';
 import type { Sureness } from './sweep-cause.ts';
 import type { SweepLine } from './sweep-line.ts';
 import { planeUncertainty, velocityUncertainty } from './sweep-judge.ts';
@@ -40,10 +41,13 @@ const longestCrush = 0.3;
 /** A cable is another one from this part of its nominal impedance on; connectors of good build stay below it. */
 const otherCable = 0.12;
 /** What of a line turns time into place. */
-export function lineKnown(line: SweepLine): LineKnown {
+function lineKnown(line: SweepLine): LineKnown {
   const { velocityFactor, fit } = lineFigures(line.cable);
   return { velocityFactor, velocityUncertainty, loss: { k1: fit.k1, k2: fit.k2 } };
 }
+
+/** A trace is looked at so far, metres of cable. */
+const reach = (line: SweepLine) => 1.25 * line.length + 1;
 
 /** Reflection against distance of a sweep of this lead from its first end. @throws RangeError when the sweep cannot be inverted. */
 export function reflectogramOf(line: SweepLine, network: Network): Reflectogram {
@@ -51,8 +55,22 @@ export function reflectogramOf(line: SweepLine, network: Network): Reflectogram 
   return reflectogram(
     { frequencies: network.frequencies, reference: network.references[0]!, s11Re: re, s11Im: im },
     lineKnown(line),
-    1.25 * line.length + 1,
+    reach(line),
   );
+}
+
+/** More samples than these say no more of a lead; their peeling takes time by their square. */
+const mostSamples = 4000;
+
+/** The same of a trace over time, as far as this lead goes. @throws RangeError when it has too few samples. */
+export function traceReflectogramOf(line: SweepLine, trace: StepTrace): Reflectogram {
+  const known = lineKnown(line);
+  const span = (2 * reach(line)) / (known.velocityFactor * speedOfLight);
+  const times = Array.from(trace.times).filter((time) => time <= span);
+  const every = Math.ceil(times.length / mostSamples);
+  const volts = times.map((_, n) => trace.volts[n]!);
+  const thin = (values: readonly number[]) => values.filter((_, n) => n % every === 0);
+  return traceReflectogram({ ...trace, times: thin(times), volts: thin(volts) }, known);
 }
 
 /**

@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { conductorsOf, resistancePerMetre } from '../cable/conductors.ts';
+import { resistivityAt } from '../conductor/material.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { contactAllowanceOf } from '../connector/connector.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { endById, nodesOfPiece } from '../lead/lead.ts';
-import type { Term } from '../quantity/explained.ts';
+import type { Explained, Term } from '../quantity/explained.ts';
 import { explainedSchema } from '../quantity/explained.ts';
 import { joinAt, leadWiring } from './lead-wiring.ts';
 import type { Resistor } from './network.ts';
@@ -175,5 +176,25 @@ function expectedPath(
       ],
       source: 'direct-current resistance from construction; allowance and contacts: house values',
     },
+  };
+}
+
+/**
+ * The limit of a path where a reading was taken: its cable follows the temperature (degrees Celsius) as copper does, the
+ * allowance of its contacts does not.
+ */
+export function limitAt({ expected, limit }: ExpectedPath, celsius: number): Explained {
+  const planned = limit.terms.find(({ kind }) => kind === 'temperature')?.value;
+  const cable = limit.terms.find(({ symbol }) => symbol === 'R')?.value;
+  if (planned === undefined || cable === undefined || planned === celsius) return limit;
+  const ratio = resistivityAt('copper', celsius) / resistivityAt('copper', planned);
+  const contacts = expected - cable;
+  return {
+    ...limit,
+    value: contacts + (limit.value - contacts) * ratio,
+    terms: limit.terms.map((term): Term => {
+      if (term.kind === 'temperature') return { ...term, value: celsius, assumed: false };
+      return term.symbol === 'R' ? { ...term, value: cable * ratio } : term;
+    }),
   };
 }

@@ -1,10 +1,9 @@
 import type { Network } from '../file/network.ts';
-import type { ProofCheck } from './checks.ts';
+import type { CheckBase, CheckContext, ProofCheck } from './checks.ts';
 import { checkOf } from './checks.ts';
-import type { CheckContext } from './checks.ts';
 import type { Judged } from './judge.ts';
 import type { JudgedSweep } from './sweep-judge.ts';
-import { judgeByHand, judgeSweep } from './sweep-judge.ts';
+import { judgeByHand, judgeSweep, sweepWhy } from './sweep-judge.ts';
 import type { SweepLine } from './sweep-line.ts';
 
 /** Sweeps by the checksum of their file. */
@@ -38,7 +37,7 @@ export function sweepChecks(
   });
   const isAsked = house.practice.alsoAsk.includes('sweep');
   const check = (
-    base: Pick<ProofCheck, 'id' | 'label' | 'quantity' | 'bound'>,
+    base: CheckBase,
     of: (result: JudgedSweep) => Judged | undefined,
     typed: (read: (typeof byHand)[number]) => Judged | undefined,
   ) =>
@@ -55,17 +54,35 @@ export function sweepChecks(
     );
   return [
     check(
-      { id: 'loss', label: 'Insertion loss over the band', quantity: 'decibel', bound: 'at most' },
+      {
+        id: 'loss',
+        label: 'Insertion loss over the band',
+        quantity: 'decibel',
+        bound: 'at most',
+        why: sweepWhy.loss,
+      },
       ({ loss }) => loss?.judged,
       ({ loss }) => loss,
     ),
     check(
-      { id: 'return loss', label: 'Return loss over the band', quantity: 'decibel', bound: 'at least' },
+      {
+        id: 'return loss',
+        label: 'Return loss over the band',
+        quantity: 'decibel',
+        bound: 'at least',
+        why: sweepWhy.returnLoss,
+      },
       ({ returnLoss }) => returnLoss.judged,
       ({ returnLoss }) => returnLoss,
     ),
     check(
-      { id: 'length', label: 'Length by its delay', quantity: 'distance', bound: 'between' },
+      {
+        id: 'length',
+        label: 'Length by its delay',
+        quantity: 'distance',
+        bound: 'between',
+        why: sweepWhy.length,
+      },
       ({ length }) => length?.judged,
       () => undefined,
     ),

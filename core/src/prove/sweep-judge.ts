@@ -1,4 +1,5 @@
 import type { Network } from '../file/network.ts';
+import { inReference } from '../file/network.ts';
 import type { House } from '../house/house.ts';
 import { frequencyGrid, sweepCascade } from '../line/cascade.ts';
 import { aliasFreeDelay } from '../line/band.ts';
@@ -26,6 +27,13 @@ const modelAllowance = 3;
 /** A velocity factor is known to this part; a connector's own length to this, metres. Engineering values. */
 export const velocityUncertainty = 0.02;
 export const planeUncertainty = 5e-3;
+
+/** Where the limits of a sweep come from, in words. */
+export const sweepWhy = {
+  loss: `The prediction with its mismatch, what the house allows over the nominal table, and ${perConnector} dB for each connector.`,
+  returnLoss: `The tighter of the class of its connectors and what tolerances of cable and connectors add up to, less ${modelAllowance} dB.`,
+  length: `The plan, twice the ${velocityUncertainty * 100} % that a velocity factor may be off, and ${planeUncertainty * 1e3} mm at each plane.`,
+} as const;
 
 /** One measured curve against its limit, all in dB and by frequency. `margin` is positive on the good side. */
 export interface JudgedCurve {
@@ -74,7 +82,8 @@ export function sweepGridFor(line: SweepLine, frequencies: readonly number[], po
 /**
  * Judges a sweep of a lead against its prediction. Loss may be the prediction plus the house's tolerance of the cable and
  * 0.05 dB for each connector; return loss must reach the tighter of the class of its connectors and what the tolerances of
- * cable and connectors add up to. The uncertainty of the instrument is the guard band.
+ * cable and connectors add up to. The uncertainty of the instrument is the guard band. A sweep in
+ * another reference is judged in that of the lead.
  */
 export function judgeSweep(
   line: SweepLine,
@@ -84,8 +93,8 @@ export function judgeSweep(
   device?: Device,
 ): JudgedSweep {
   const band = bandOf(frequencies);
-  const { ports, parameters, references, frequencies: swept } = network;
-  const limits = sweepLimits(line, swept, references[0]!, house);
+  const { ports, parameters, frequencies: swept } = inReference(network, line.reference);
+  const limits = sweepLimits(line, swept, house);
   const returned = decibels(parameters[0]!.re, parameters[0]!.im);
   const returnLoss = judgeCurve(
     {
@@ -125,10 +134,9 @@ interface SweepLimits {
 function sweepLimits(
   line: SweepLine,
   frequencies: Float64Array,
-  reference: number,
   { limits }: Pick<House, 'limits'>,
 ): SweepLimits {
-  const predicted = sweepCascade(leadCascade(line), frequencies, reference);
+  const predicted = sweepCascade(leadCascade(line), frequencies, line.reference);
   const predictedLoss = decibels(predicted.s21Re, predicted.s21Im);
   const predictedReturnLoss = decibels(predicted.s11Re, predicted.s11Im);
   const { fit } = lineFigures(line.cable);
@@ -173,7 +181,7 @@ export function judgeByHand(
   read: { readonly loss: number | undefined; readonly returnLoss: number | undefined },
 ): { readonly loss: Judged | undefined; readonly returnLoss: Judged | undefined } {
   const at = Float64Array.of(Math.max(...frequencies));
-  const { lossLimit, returnLossLimit } = sweepLimits(line, at, line.reference, house);
+  const { lossLimit, returnLossLimit } = sweepLimits(line, at, house);
   return {
     loss: read.loss === undefined ? undefined : judgeLossAt(read.loss, lossLimit[0]!, undefined),
     returnLoss:

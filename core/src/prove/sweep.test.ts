@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { inReference } from '../file/network.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { seededRandom } from '../quantity/random.ts';
 import { exampleLead, house } from '../testing/example.ts';
@@ -42,6 +43,19 @@ describe('a sweep against its prediction', () => {
       ]);
       expect(Math.abs(length!.judged.reading! - line.length)).toBeLessThan(0.02 * line.length);
     }
+  });
+
+  test('a sweep in another reference is judged as in that of the lead', () => {
+    const own = swept([]);
+    const other = inReference(own, 75);
+    expect(other.references).toEqual([75, 75]);
+    expect(judgeSweep(line, frequencies, other, house).returnLoss.judged.reading).toBeCloseTo(
+      judgeSweep(line, frequencies, own, house).returnLoss.judged.reading!,
+      6,
+    );
+    const onePort = { ...own, ports: 1, references: [50], parameters: [own.parameters[0]!] };
+    const back = inReference(inReference(onePort, 75), 50);
+    expect(back.parameters[0]!.re[100]).toBeCloseTo(own.parameters[0]!.re[100]!, 12);
   });
 
   test('the worst point is named, inside the band, and its margin is what the curves say', () => {

@@ -1,4 +1,5 @@
 import type { Random } from '../quantity/random.ts';
+import { chokesOf, promisedRejection } from './choke-rejection.ts';
 import type { FamilyCheck } from './family-checks.ts';
 import type { LeadNetwork, VirtualLead } from './lead-network.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
@@ -106,14 +107,16 @@ export function testVirtualLead(
   };
 }
 
-/** What a meter reads for a family's own check: a terminator put on at the far end, or the capacitance of a pair. */
+/** What reads for a family's own check: a load or terminator put on at the far end, the capacitance of a pair, a choke in its fixture. */
 export function familyReading(
   virtual: VirtualLead,
   network: LeadNetwork,
   wiring: Wiring,
-  { contacts, quantity, farEnd }: FamilyCheck,
+  check: FamilyCheck,
   random: Random,
 ): number | null {
+  if ('choke' in check) return readRejection(virtual, check.choke.id, random);
+  const { contacts, quantity, farEnd } = check;
   const near = virtual.lead.ends[0]!;
   const [a, b] = contacts.map((contact) =>
     wiring.points.findIndex(({ id }) => id === `${near.id}.${contact}`),
@@ -122,4 +125,21 @@ export function familyReading(
   const loaded = farEnd === null ? network : withTerminator(network, wiring, [a, b], farEnd);
   const ohms = readOhms(loaded, [a, b], random);
   return Number.isFinite(ohms) ? ohms : null;
+}
+
+/** Beads of one class differ by so much; of the wrong one so little of the impedance is left. Engineering values. */
+const beadSpread = 0.1;
+const wrongBeads = 0.3;
+
+/** Rejection of a choke in its fixture, dB; null where the lead has no such choke of a stated class. */
+export function readRejection(
+  { lead, faults }: VirtualLead,
+  chokeId: string,
+  random: Random,
+): number | null {
+  const choke = chokesOf(lead).find(({ id }) => id === chokeId);
+  const isWrong = faults.some((fault) => fault.kind === 'wrong beads' && fault.chokeId === chokeId);
+  const part = (isWrong ? wrongBeads : 1) * (1 + beadSpread * (2 * random() - 1));
+  const read = choke && promisedRejection(lead, choke, part);
+  return read ? noisy(read.db, random) : null;
 }

@@ -8,6 +8,7 @@ import { formatLength, parseLength, parsePositiveLength } from './length.ts';
 import { formatPower, parsePower } from './power.ts';
 import { QuantityError } from './quantity-error.ts';
 import { formatLoad, formatResistance, parseLoad, parseResistance } from './resistance.ts';
+import { formatTemperature, parseTemperature } from './temperature.ts';
 import { formatInductance, parseDelay, parseInductance, parseScalar } from './scalar.ts';
 
 const readers: Readonly<Record<string, (text: string) => unknown>> = {
@@ -23,6 +24,7 @@ const readers: Readonly<Record<string, (text: string) => unknown>> = {
   load: (text) => parseLoad(text, 50),
   inductance: parseInductance,
   delay: parseDelay,
+  temperature: parseTemperature,
   scalar: (text) => parseScalar(text, { min: 0, max: 10, expected: 'a number' }, 'dB'),
 };
 
@@ -100,6 +102,7 @@ describe('what is written is read again', () => {
     ['power', positive(1e-3, 9e4), formatPower, parsePower, 1e-2],
     ['resistance', positive(1e-3, 1e9), formatResistance, parseResistance, 1e-2],
     ['capacitance', positive(1e-12, 1e-3), formatCapacitance, parseCapacitance, 1e-2],
+    ['temperature', positive(5, 100), formatTemperature, parseTemperature, 2e-2],
     ['inductance', positive(1e-9, 100), formatInductance, parseInductance, 1e-2],
     [
       'length',
@@ -114,6 +117,10 @@ describe('what is written is read again', () => {
         expect(Math.abs(read(write(value)) / value - 1)).toBeLessThan(tolerance);
       }),
     );
+  });
+  test('a temperature is read in either scale', () => {
+    expect(parseTemperature('68 °F')).toBeCloseTo(20);
+    expect(parseTemperature('-5,5 C')).toBe(-5.5);
   });
   test('loads, open and short among them', () => {
     for (const text of ['50 ohm', '35+j12 ohm', '35-j12 ohm', 'open', 'short'])

@@ -9,7 +9,7 @@ import type { ClientLimits } from '../scpi/scpi-client.ts';
 import { InstrumentError, ScpiClient, usualLimits } from '../scpi/scpi-client.ts';
 import type { InstrumentConfig } from './config.ts';
 import type { JobContext } from './driver.ts';
-import { identify, readInstrument } from './driver.ts';
+import { identify, readInstrument, ReadingStopped } from './driver.ts';
 
 /** Jobs that may wait for one instrument. */
 const longestQueue = 24;
@@ -43,6 +43,7 @@ class Station {
         this.problem = null;
         return result;
       } catch (error) {
+        if (error instanceof ReadingStopped) throw error;
         this.#client?.close();
         this.#client = undefined;
         this.problem = error instanceof Error ? error.message : String(error);
@@ -110,7 +111,7 @@ export class Bridge {
     if (!station)
       throw new InstrumentError(`There is no instrument "${id.slice(0, 40)}" in the configuration.`);
     return station.inTurn(async (client, device) => {
-      if (context.cancelled()) throw new InstrumentError('Stopped. Nothing was taken.');
+      if (context.cancelled()) throw new ReadingStopped();
       return { device, answer: await readInstrument(client, station.config, request, virtual, context) };
     });
   }

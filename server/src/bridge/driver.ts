@@ -14,11 +14,18 @@ export interface JobContext {
   readonly progress: (done: number, of: number) => void;
 }
 
+/** A reading that was stopped by who asked for it: the instrument is none the worse. */
+export class ReadingStopped extends InstrumentError {
+  constructor() {
+    super('Stopped. Nothing was taken.');
+  }
+}
+
 /** Which requests each kind of instrument takes. */
 const takes: Readonly<Record<InstrumentConfig['kind'], readonly InstrumentRequest['kind'][]>> = {
   'continuity tester': ['matrix', 'wiggle'],
   meter: ['ohms', 'farads', 'insulation'],
-  analyser: ['sweep', 'trace'],
+  analyser: ['sweep', 'trace', 'rejection'],
 };
 
 /** Who an instrument is: its own words, and what the configuration adds. @throws InstrumentError */
@@ -80,9 +87,8 @@ export async function readInstrument(
     client.send('SIM:LEAD ', textBlock(JSON.stringify(virtual)));
   }
   const answer = await readers[request.kind](client, request as never, config, context);
-  const [number, ...text] = (await client.askText('SYST:ERR?')).split(',');
-  if (Number(number) !== 0)
-    throw new InstrumentError(`${config.label} reports error ${number}: ${text.join(',')}.`);
+  const said = await client.askText('SYST:ERR?');
+  if (!/^[+-]?0+\s*(,|$)/.test(said)) throw new InstrumentError(`${config.label} reports error ${said}.`);
   return answer;
 }
 
@@ -116,7 +122,7 @@ const readers: { readonly [Kind in InstrumentRequest['kind']]: Reader<Kind> } = 
       progress(Math.min(past, seconds * 1000), seconds * 1000);
       await new Promise((resolve) => setTimeout(resolve, wigglePause));
     }
-    if (cancelled()) throw new InstrumentError('Stopped. Nothing was taken.');
+    if (cancelled()) throw new ReadingStopped();
     return { kind: 'wiggle', seconds: (Date.now() - started) / 1000, reads, drops };
   },
   ohms: async (client, { pair, farEnd }, { simulated }) => {
@@ -140,12 +146,21 @@ const readers: { readonly [Kind in InstrumentRequest['kind']]: Reader<Kind> } = 
     const reference = Number(await client.askText('CALC:REF?'));
     const parameters: string[] = [];
     for (const name of ['S11', 'S21', 'S12', 'S22']) {
-      if (cancelled()) throw new InstrumentError('Stopped. Nothing was taken.');
+      if (cancelled()) throw new ReadingStopped();
       parameters.push(toBase64(await askSeries(client, `CALC:DATA? ${name}`, 2 * points)));
       progress(parameters.length, 4);
     }
     if (!(reference > 0)) throw new InstrumentError('The analyser does not say its reference impedance.');
     return { kind: 'sweep', from, to, points, reference, parameters };
+  },
+  rejection: async (client, { chokeId, frequency }, { simulated }) => {
+    if (simulated) client.send(`SIM:CLIP "${chokeId}"`);
+    const [from, to] = [frequency * (1 - besides), frequency * (1 + besides)];
+    client.send(`SENS:FREQ:STAR ${from};STOP ${to};:SENS:SWE:POIN 3;:FORM:DATA REAL,64`);
+    client.send('INIT:IMM');
+    await client.askText('*OPC?', sweepTime);
+    const [, , re, im] = await askSeries(client, 'CALC:DATA? S21', 6);
+    return { kind: 'rejection', decibels: -20 * Math.log10(Math.max(1e-9, Math.hypot(re!, im!))) };
   },
   trace: async (client, { span, points }) => {
     const volts = await askSeries(client, `CALC:TRAC:DATA? ${span},${points}`, points);
@@ -160,17 +175,23 @@ const readers: { readonly [Kind in InstrumentRequest['kind']]: Reader<Kind> } = 
 
 /** Between two reads of a wiggle test, milliseconds: a drop that a hand makes lasts longer. */
 const wigglePause = 20;
+/** A figure at one frequency is swept by so much of it to either side. */
+const besides = 0.01;
 /** A sweep may take so long, milliseconds. */
 const sweepTime = 60_000;
 
+/** A decimal number as IEEE 488.2 lets an instrument write it (NR1, NR2, NR3). */
+const decimal = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i;
+
 /** So many figures, each 0 or more; null where the instrument shows none. @throws InstrumentError */
 async function askFigures(client: ScpiClient, question: string, count: number): Promise<(number | null)[]> {
-  const text = await client.askText(question);
-  const figures = text.split(',').map(Number);
+  const words = (await client.askText(question)).split(',');
+  // An empty field is a number to JavaScript, and would be a connection of 0 ohm.
+  const figures = words.map((word) => (decimal.test(word.trim()) ? Number(word) : NaN));
   const wrong = figures.findIndex((value) => !(value >= -1e-3));
   if (figures.length !== count || wrong >= 0)
     throw new InstrumentError(
-      `Asked ${question.split(' ')[0]}: expected ${count} figures, found ${wrong >= 0 ? `"${text.split(',')[wrong]!.slice(0, 20)}"` : figures.length}. Nothing was taken.`,
+      `Asked ${question.split(' ')[0]}: expected ${count} figures, found ${wrong >= 0 ? `"${words[wrong]!.slice(0, 20)}"` : figures.length}. Nothing was taken.`,
     );
   return figures.map((value) =>
     value >= scpiInfinity || value === scpiNotANumber ? null : Math.max(0, value),

@@ -1,10 +1,12 @@
 import type { Network } from '@gorvane/core/file/network.ts';
 import { frequencyGrid, mostPoints } from '@gorvane/core/line/cascade.ts';
 import { reflectogram } from '@gorvane/core/line/reflectogram.ts';
+import { readRejection } from '@gorvane/core/prove/virtual-lead.ts';
 import { sweepVirtualLead } from '@gorvane/core/prove/virtual-line.ts';
 import { writeBlock } from '../scpi/message.ts';
 import type { InstrumentSession } from '../scpi/scpi-server.ts';
 import { readNumber, ScpiFailure, ScpiSession } from '../scpi/session.ts';
+import type { LaidOut } from './bench.ts';
 import { Bench } from './bench.ts';
 import type { Identity } from './identity.ts';
 import { identityCommands, identityText } from './identity.ts';
@@ -12,6 +14,7 @@ import { identityCommands, identityText } from './identity.ts';
 const lowest = 100e3;
 const highest = 10e9;
 const traceEmf = 1;
+const portImpedance = 50;
 /** In the order of a network's parameters, row by row. */
 const parameters = ['S11', 'S12', 'S21', 'S22'] as const;
 
@@ -41,8 +44,12 @@ export function analyser(identity: Identity & { readonly correction: string }): 
       },
       'INITiate:IMMediate': () => {
         if (!(to > from)) throw new ScpiFailure(-221, 'Settings conflict; stop is not above start');
+        const frequencies = frequencyGrid(from, to, points);
         const { virtual, random } = bench.laid;
-        swept = refused(() => sweepVirtualLead(virtual, frequencyGrid(from, to, points), random));
+        swept =
+          bench.clipped === undefined
+            ? refused(() => sweepVirtualLead(virtual, frequencies, random))
+            : acrossChoke(bench.laid, bench.clipped, frequencies);
       },
       'CALCulate:REFerence?': () => String(sweptNow(swept).references[0]),
       'CALCulate:DATA?': ([name]) => {
@@ -62,6 +69,25 @@ export function analyser(identity: Identity & { readonly correction: string }): 
     reset,
   );
   return { session, temper: () => bench.temper };
+}
+
+/** A choke between two ports, as a series impedance: what does not pass is reflected. */
+function acrossChoke({ virtual, random }: LaidOut, choke: string, frequencies: Float64Array): Network {
+  const rejection = readRejection(virtual, choke, random);
+  if (rejection === null)
+    throw new ScpiFailure(-200, 'Execution error; the lead has no such choke of a stated class');
+  const passed = 10 ** (-rejection / 20);
+  const flat = (value: number) => ({
+    re: frequencies.map(() => value),
+    im: new Float64Array(frequencies.length),
+  });
+  const [back, through] = [flat(1 - passed), flat(passed)];
+  return {
+    ports: 2,
+    references: [portImpedance, portImpedance],
+    frequencies,
+    parameters: [back, through, through, back],
+  };
 }
 
 const readSpan = (text: string | Buffer | undefined) => readNumber(text, 1e-9, 1e-3);

@@ -20,12 +20,18 @@ export interface LaidOut {
 /** The bench of one session: nothing lies on it until a lead is laid there. */
 export class Bench {
   #laid: LaidOut | undefined;
+  #clipped: string | undefined;
   #temper: Temper = 'well';
 
   /** @throws ScpiFailure -200 where nothing lies there. */
   get laid(): LaidOut {
     if (!this.#laid) throw new ScpiFailure(-200, 'Execution error; no lead lies on the simulated bench');
     return this.#laid;
+  }
+
+  /** The choke that the ports are clipped to either side of, instead of the ends of the lead. */
+  get clipped(): string | undefined {
+    return this.#clipped;
   }
 
   get temper(): Temper {
@@ -45,10 +51,13 @@ export class Bench {
         network: leadNetwork(virtual, wiring),
         random: seededRandom(setup.seed),
       };
+      this.#clipped = undefined;
       this.#temper = setup.temper;
     },
+    'SIMulation:CLIP': ([choke]) => void (this.#clipped = String(choke).replaceAll('"', '')),
     'SIMulation:CLEar': () => {
       this.#laid = undefined;
+      this.#clipped = undefined;
       this.#temper = 'well';
     },
   };

@@ -4,6 +4,7 @@ import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { methodOf } from '@gorvane/core/method/methods.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { endById } from '@gorvane/core/lead/lead.ts';
+import { chokesOf } from '@gorvane/core/prove/choke-rejection.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { endOfFault } from '@gorvane/core/prove/fault.ts';
 import { mayBeInCable } from '@gorvane/core/prove/next-measurement.ts';
@@ -45,6 +46,10 @@ export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): str
       return `water in the cable${of(fault)}, ${formatMetres(fault.length)} at ${percent(fault.at)}`;
     case 'wrong cable':
       return `cable${of(fault)} is ${cableById(fault.cableId).name}`;
+    case 'wrong beads': {
+      const choke = chokesOf(lead).find(({ id }) => id === fault.chokeId);
+      return `beads of another material${choke ? ` near end ${endById(lead, choke.nearEndId).name}` : ''}`;
+    }
     case 'high resistance':
       return `${conductor(fault.terminal)} joint with ${formatResistance(fault.ohms)} too much at end ${endOf(fault.terminal)}`;
   }

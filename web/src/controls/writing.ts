@@ -7,6 +7,7 @@ import type { LengthUnit } from '@gorvane/core/quantity/length.ts';
 import { formatLength } from '@gorvane/core/quantity/length.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
+import { formatTemperature } from '@gorvane/core/quantity/temperature.ts';
 import { createContext, useContext } from 'react';
 
 /** Millimetre or inch first: set in House, followed everywhere. */
@@ -23,7 +24,7 @@ const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string
   resistance: formatResistance,
   capacitance: formatCapacitance,
   ratio: (value) => String(Number(value.toPrecision(3))),
-  temperature: (value) => `${value} °C`,
+  temperature: formatTemperature,
   count: (value) => String(value),
   force: formatForce,
   seconds: (value) =>

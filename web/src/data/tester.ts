@@ -7,13 +7,13 @@ import { seededRandom } from '@gorvane/core/quantity/random.ts';
 /** A stand-in over the virtual lead that this browser has by itself, where no bridge answers. */
 export function readWithTester(
   frozen: FrozenPlan,
-  settings: { readonly seed: number; readonly faults: readonly InjectedFault[] },
+  settings: { readonly seed: number; readonly faults: readonly InjectedFault[]; readonly celsius: number },
   by: string,
 ): Readings {
   const virtual = {
     lead: frozen.lead,
     lengths: new Map(Object.entries(frozen.lengths)),
-    celsius: frozen.house.roomCelsius,
+    celsius: settings.celsius,
     faults: settings.faults,
   };
   return testVirtualLead(

@@ -119,7 +119,7 @@ function wrapped(words: string, font: PDFFont, size: number, width: number): str
 
 function drawProof(pen: Pen, proof: CertifiedProof, write: Write): void {
   heading(pen, `Proof ${proof.number}: ${proof.verdict}`);
-  line(pen, `${stamp(proof.at)}, ${proof.by}, ${proof.celsius} °C`);
+  line(pen, `${stamp(proof.at)}, ${proof.by}, ${write(proof.celsius, 'temperature')}`);
   for (const instrument of proof.instruments)
     line(pen, instrumentWords(instrument), instrument.overdue ? { colour: red, bold: true } : {});
   row(pen, ['Check', 'Reading', 'Limit', 'Verdict'], true);

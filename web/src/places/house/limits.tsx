@@ -3,6 +3,7 @@ import { usualLimits } from '@gorvane/core/house/house.ts';
 import { parseDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
+import { formatTemperature, parseTemperature } from '@gorvane/core/quantity/temperature.ts';
 import { parseScalar } from '@gorvane/core/quantity/scalar.ts';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import type { PanelProps } from './house-page.tsx';
@@ -26,6 +27,13 @@ export function Limits({ house: { record, edit } }: PanelProps) {
       <p className="soft">
         Only ever tighter than the defaults. A unit keeps the limits that stood when it was started.
       </p>
+      <QuantityField
+        label="Room temperature"
+        description="that limits are planned for; the one at the proof is typed there"
+        field="house/room"
+        written={formatTemperature(record.roomCelsius)}
+        onRead={(text) => edit('room temperature', (now) => ({ ...now, roomCelsius: readRoom(text) }))}
+      />
       <QuantityField
         label="Resistance over computed copper, at most"
         description={`default ${percent(usualLimits.cableAllowance - 1)}; contacts are allowed beside`}
@@ -64,6 +72,12 @@ export function Limits({ house: { record, edit } }: PanelProps) {
       />
     </section>
   );
+}
+
+function readRoom(text: string): number {
+  const value = parseTemperature(text);
+  if (!(value >= -20 && value <= 60)) throw new QuantityError(text, 'the temperature of a room, -20 to 60 °C');
+  return value;
 }
 
 function readExtra(text: string): number {

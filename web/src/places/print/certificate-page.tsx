@@ -118,7 +118,7 @@ function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
         Proof {number}: {verdict}
       </h2>
       <p>
-        {new Date(at).toLocaleString()}, {by}, {celsius} °C
+        {new Date(at).toLocaleString()}, {by}, {write(celsius, 'temperature')}
       </p>
       {instruments.map((instrument, n) => (
         <p key={`${instrument.name} ${n}`} className={instrument.overdue ? 'not-yet' : undefined}>

@@ -1,6 +1,5 @@
 import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
-import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Figure } from '../../../controls/figure.tsx';
@@ -12,13 +11,7 @@ import { TableHead } from '../../../controls/table-head.tsx';
 const fewChecks = 24;
 
 /** Every check in the order of the plan: what it read by each method, its limit and why, how much is left, the verdict. */
-export function CheckTable({
-  proof,
-  limits,
-}: {
-  readonly proof: Proof;
-  readonly limits: readonly ExpectedPath[];
-}) {
+export function CheckTable({ proof }: { readonly proof: Proof }) {
   const [each, setEach] = useState(false);
   const rows = proof.checks.filter(isShown);
   const folded = each || rows.length <= fewChecks ? [] : rows.filter(isPlain);
@@ -30,11 +23,7 @@ export function CheckTable({
           {rows
             .filter((check) => !folded.includes(check))
             .map((check) => (
-              <CheckRow
-                key={check.id}
-                check={check}
-                path={limits.find(({ id }) => check.id === `resistance ${id}`)}
-              />
+              <CheckRow key={check.id} check={check} />
             ))}
           {folded.length > 0 && (
             <tr>
@@ -60,9 +49,9 @@ export function CheckTable({
 const isShown = ({ id, verdict }: ProofCheck) => !id.startsWith('look ') || verdict !== 'Not yet';
 const isPlain = ({ id, verdict }: ProofCheck) => id.startsWith('resistance ') && verdict !== 'Out';
 
-function CheckRow({ check, path }: { readonly check: ProofCheck; readonly path: ExpectedPath | undefined }) {
+function CheckRow({ check }: { readonly check: ProofCheck }) {
   const write = useWriting();
-  const { label, quantity, bound, judged, methods, verdict, leftOut, detail } = check;
+  const { label, quantity, bound, judged, limit, why, methods, verdict, leftOut, detail } = check;
   const figure = (value: number) => write(value, quantity);
   const isMeasured = judged !== undefined && judged.reason !== 'not measured';
   return (
@@ -88,17 +77,13 @@ function CheckRow({ check, path }: { readonly check: ProofCheck; readonly path: 
             ) : (
               <>
                 {bound}{' '}
-                {path ? (
-                  <Figure figure={path.limit} label={`limit of ${path.label}`} />
-                ) : (
-                  figure(judged.limit)
-                )}
+                {limit ? <Figure figure={limit} label={`limit of ${label}`} /> : figure(judged.limit)}
               </>
             )}
-            {!path && whyWords(check) && (
+            {why && (
               <details>
                 <summary>why</summary>
-                {whyWords(check)}
+                {why}
               </details>
             )}
             {isMeasured && Number.isFinite(judged.reading!) && (
@@ -113,26 +98,6 @@ function CheckRow({ check, path }: { readonly check: ProofCheck; readonly path: 
       </td>
     </tr>
   );
-}
-
-/** Where the limit of a check comes from, where no sum opens it. */
-function whyWords({ id, label }: ProofCheck): string | undefined {
-  if (id === 'insulation')
-    return 'The lowest test voltage and the highest demand of its ends, or the demand of this house.';
-  if (id === 'loss')
-    return 'The prediction with its mismatch, what the house allows over the nominal table, and 0.05 dB for each connector.';
-  if (id === 'return loss')
-    return 'The tighter of the class of its connectors and what tolerances of cable and connectors add up to, less 3 dB.';
-  if (id === 'length')
-    return 'The plan, twice the uncertainty of the velocity factor, and 5 mm at each plane.';
-  if (id === 'load') return 'The load within 3 %, and at most what conductors and contacts add.';
-  if (id.startsWith('terminator'))
-    return 'A terminator within 5 %, and at most what conductors and contacts add.';
-  if (id === 'capacitance' || id.startsWith('pair '))
-    return 'The figure of the cable over its length, with the spread of its class and the connectors.';
-  if (id.startsWith('balance')) return 'One per cent of a core, and what its contacts are allowed.';
-  if (id.startsWith('loop')) return label;
-  return undefined;
 }
 
 /** How far a reading is from its limit, or from the nearer of two. */

@@ -12,6 +12,7 @@ import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
 import type { Repair } from '@gorvane/core/prove/repair.ts';
 import { repairOf } from '@gorvane/core/prove/repair.ts';
+import { sentence } from '@gorvane/core/lead/in-words.ts';
 import { endById } from '@gorvane/core/lead/lead.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { Button } from '@mantine/core';
@@ -142,5 +143,3 @@ function placedWords({ lead }: FrozenPlan, placed: Placed): string {
       return `By ${placed.by} its place cannot be told: the readings differ less than they may be off.`;
   }
 }
-
-const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

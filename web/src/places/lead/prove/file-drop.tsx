@@ -1,5 +1,5 @@
 import { readMatrixCsv } from '@gorvane/core/file/csv-matrix.ts';
-import { readTraceCsv } from '@gorvane/core/file/csv-trace.ts';
+import { isTraceCsv, readTraceCsv } from '@gorvane/core/file/csv-trace.ts';
 import { lineFigures } from '@gorvane/core/cable/line-figures.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
@@ -94,7 +94,7 @@ async function takeOfFile(
   }
   const text = await file.text();
   if (!line) return { ...empty, pairs: readMatrixCsv(text, wiring) };
-  return looksLikeTrace(text)
+  return isTraceCsv(text)
     ? await takeOfTrace(text, file.name, line, empty)
     : { ...empty, pairs: readMatrixCsv(text, wiring) };
 }
@@ -109,10 +109,3 @@ export const traceKnown = ({ cable, reference }: SweepLine) => ({
   velocityFactor: lineFigures(cable).velocityFactor,
   reference,
 });
-
-/** A trace is two columns of numbers and has many lines; a matrix names points. */
-function looksLikeTrace(text: string): boolean {
-  const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '' && !/^\s*[#!]/.test(line));
-  const isTwoColumns = /^[^;\t]*[;\t][^;\t]*$|^[^,]*,[^,]*$/.test(lines[1] ?? '');
-  return lines.length >= 16 && isTwoColumns;
-}

@@ -21,12 +21,13 @@ export function LooksPanel({ lead, hand, onHand }: LooksPanelProps) {
       <summary>
         Looks: {Object.keys(hand.looks ?? {}).length} of {plannedLooks(lead).length} answered
       </summary>
-      {plannedLooks(lead).map(({ id, label, good, out, subject, bad }) => (
+      {plannedLooks(lead).map(({ id, label, good, out, subject, bad, whenFinished }) => (
         <div key={id} className="look-row">
           <LookDrawing look="good" subject={subject} />
           <LookDrawing look={bad} subject={subject} />
           <div>
             <strong>{label}</strong>
+            {whenFinished && <span className="soft"> when it is finished</span>}
             <div className="good">● {good}</div>
             <div className="out">■ {out}</div>
             <SegmentedControl

@@ -13,33 +13,31 @@ import { isOverdue } from '@gorvane/core/prove/reading.ts';
 import type { Repair } from '@gorvane/core/prove/repair.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
-import { Button } from '@mantine/core';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import { Caution } from '../../../controls/caution.tsx';
 import { wordFault } from '../../../controls/fault-words.ts';
 import { marksOf, outOfCalibration } from '../../../controls/unit-state.ts';
 import { VerdictMark } from '../../../controls/verdict.tsx';
 import type { UnitView } from '../../../data/live.ts';
-import { useUnits } from '../../../data/live.ts';
 import { timeNow } from '../../../data/database.ts';
 import { readWithTester } from '../../../data/tester.ts';
 import { recordHappenings, scrapUnit } from '../../../data/units.ts';
-import { PairGrid } from '../../../drawing/pair-grid.tsx';
-import { WiringMap } from '../../../drawing/wiring-map.tsx';
 import type { StageProps } from '../lead-page.tsx';
 import { CheckTable } from './check-table.tsx';
+import { Connections } from './connections.tsx';
 import { DiagnosisList } from './diagnosis-list.tsx';
 import { FileDrop } from './file-drop.tsx';
 import { InstrumentsPanel } from './instruments-panel.tsx';
 import { LooksPanel } from './looks-panel.tsx';
+import { PickUnit } from './pick-unit.tsx';
+import { ProofHistory, RecordButton } from './proof-record.tsx';
 import { ReadingsTable } from './readings-table.tsx';
+import { RoomTemperature, TakesOnTable } from './takes-on-table.tsx';
 import { TestPlan } from './test-plan.tsx';
 import { useInstruments } from './use-instruments.ts';
-import type { UnitProof } from './use-unit-proof.ts';
 import { provedHappening, recordProof, useUnitProof } from './use-unit-proof.ts';
 import { useVirtualSettings, VirtualFaults, virtualSetup } from './virtual-faults.tsx';
-import { WiringMatrix } from './wiring-matrix.tsx';
 import './prove.css';
 
 /** What a unit should read, what it does read, the verdict and what explains it. */
@@ -53,7 +51,7 @@ export function ProveStage(props: StageProps) {
     <div className="stage">
       <section aria-label="What a unit must show">
         <h2>What every unit must show</h2>
-        <CheckTable proof={expected} limits={plan.paths} />
+        <CheckTable proof={expected} />
         <TestPlan plan={proofPlan} wiring={expected.wiring} steps={plan.steps} />
         <Connections proof={expected} />
         <Predicted plan={plan} />
@@ -80,45 +78,6 @@ function Predicted({ plan }: { readonly plan: LeadPlan }) {
   );
 }
 
-/** Up to so many points a map and a table of words are read at a glance. */
-const fewPoints = 16;
-
-/** Map and matrix of all contacts; where there are many, as a grid. */
-function Connections({ proof }: { readonly proof: Proof }) {
-  return proof.wiring.points.length > fewPoints ? (
-    <PairGrid proof={proof} />
-  ) : (
-    <>
-      <WiringMap proof={proof} />
-      <WiringMatrix proof={proof} />
-    </>
-  );
-}
-
-function PickUnit({ leadId }: { readonly leadId: string }) {
-  const all = useUnits();
-  const [, setSearch] = useSearchParams();
-  if (!all) return null;
-  const units = all.filter(({ unit }) => unit.leadId === leadId);
-  const started = units.filter(({ progress }) => progress.started);
-  return (
-    <>
-      <h2>Prove which unit?</h2>
-      {started.length === 0 && (
-        <p>
-          No unit of this lead has been started. Start one with Build; when both ends are joined it is proved
-          here.
-        </p>
-      )}
-      {started.map(({ unit, progress }) => (
-        <Button key={unit.id} variant="default" onClick={() => setSearch({ unit: unit.id })}>
-          {unit.serial}, {progress.finished ? 'finished' : progress.current?.stage}
-        </Button>
-      ))}
-    </>
-  );
-}
-
 interface ProveUnitProps {
   readonly view: UnitView;
   readonly frozen: FrozenPlan;
@@ -129,13 +88,13 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
   const { unit, progress } = view;
   const navigate = useNavigate();
   const table = useUnitProof(view, frozen);
-  const { takes, setTakes, addTake, sweeps, proof, proveStep } = table;
-  const { benchName: by, roomCelsius: celsius } = frozen.house;
+  const { takes, setTakes, addTake, sweeps, proof, proveStep, celsius } = table;
+  const { benchName: by } = frozen.house;
   const [settings, setSettings] = useVirtualSettings(unit.id);
   const subject = {
     wiring: proof.wiring,
     limits: frozen.limits,
-    virtual: virtualSetup(frozen, settings),
+    virtual: virtualSetup(frozen, settings, celsius),
     by,
     celsius,
   };
@@ -197,7 +156,7 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
       </section>
       <section aria-label="Readings" className="prove-rest">
         <h2>Checks, in the order of the plan</h2>
-        <CheckTable proof={proof} limits={frozen.limits} />
+        <CheckTable proof={proof} />
         <TestPlan plan={frozen} wiring={proof.wiring} steps={progress.steps} />
         {line && swept.length > 0 && (
           <Suspense fallback={null}>
@@ -229,78 +188,15 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
           wiring={proof.wiring}
           line={line}
           instruments={instruments}
-          onStandIn={() => setTakes(withTake(takes, readWithTester(frozen, settings, by)))}
+          onStandIn={() => setTakes(withTake(takes, readWithTester(frozen, { ...settings, celsius }, by)))}
         />
         <VirtualFaults frozen={frozen} wiring={proof.wiring} settings={settings} onSettings={setSettings} />
         <FileDrop wiring={proof.wiring} line={line} by={by} celsius={celsius} onTake={addTake} />
-        <Methods takes={takes} onTakes={setTakes} />
+        {!table.recordedAt && <RoomTemperature unitId={unit.id} table={table} />}
+        <TakesOnTable takes={takes} onTakes={setTakes} />
         <ProofHistory view={view} />
       </aside>
     </div>
-  );
-}
-
-/** The sets of readings on the table, by method; one may be taken off again. */
-function Methods({
-  takes,
-  onTakes,
-}: {
-  readonly takes: readonly Readings[];
-  readonly onTakes: (takes: readonly Readings[]) => void;
-}) {
-  if (takes.length === 0) return null;
-  return (
-    <section aria-labelledby="methods">
-      <h2 id="methods">Readings on the table</h2>
-      {takes.map((take) => (
-        <div key={`${take.instrument} ${take.device?.serial ?? ''}`} className="stage-head">
-          <span style={{ flex: 1 }}>
-            {take.instrument}
-            {take.device && <span className="soft reading"> {take.device.serial}</span>}
-          </span>
-          <Button
-            size="compact-sm"
-            variant="subtle"
-            aria-label={`Take off the readings of ${take.instrument}`}
-            onClick={() => onTakes(takes.filter((other) => other !== take))}
-          >
-            Take off
-          </Button>
-        </div>
-      ))}
-    </section>
-  );
-}
-
-/** Recording the readings on the table, or taking new ones; or why not yet. */
-function RecordButton({
-  table,
-  view,
-  onRecord,
-}: {
-  readonly table: UnitProof;
-  readonly view: UnitView;
-  readonly onRecord: () => void;
-}) {
-  const { takes, proof, isDue, recordedAt, setTakes } = table;
-  if (recordedAt)
-    return (
-      <Button size="md" variant="default" onClick={() => setTakes([])}>
-        Prove it again
-      </Button>
-    );
-  const why = !isDue
-    ? `This unit is at “${view.progress.current?.title ?? ''}”. Its proof can be recorded when both ends are joined.`
-    : takes.length === 0
-      ? 'Enter readings, drop a file, or let the instruments read.'
-      : undefined;
-  return (
-    <>
-      <Button size="md" disabled={why !== undefined} onClick={onRecord}>
-        Record this proof: {proof.verdict}
-      </Button>
-      {why && <p className="soft">{why}</p>}
-    </>
   );
 }
 
@@ -313,31 +209,4 @@ function verdictLine(proof: Proof, { progress }: UnitView, takes: readonly Readi
     leftOut > 0 ? ` ${leftOut} ${leftOut === 1 ? 'check is' : 'checks are'} not asked by this house.` : '';
   if (!proof.deciding) return `Every check that was asked is within its limit.${omitted}${waivers}`;
   return `${proof.deciding.label}: ${proof.deciding.detail}.${waivers}`;
-}
-
-function ProofHistory({ view }: { readonly view: UnitView }) {
-  if (view.progress.proofs.length === 0) return null;
-  return (
-    <>
-      <h2>Proofs in the record</h2>
-      <table className="plain-table">
-        <tbody>
-          {view.progress.proofs.map(({ at, by, verdict, takes }) => (
-            <tr key={at}>
-              <th scope="row">{new Date(at).toLocaleString()}</th>
-              <td>
-                {by}, {takes.map(({ instrument }) => instrument).join('; ')}
-              </td>
-              <td>
-                <VerdictMark verdict={verdict} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <p>
-        <Link to={`/prove/${view.unit.orderId}`}>Compare the whole order</Link>
-      </p>
-    </>
-  );
 }

@@ -49,7 +49,8 @@ export function ReadingsTable({
           <tbody>
             {plannedFirst(proof.pairs.filter((pair) => !together.includes(pair))).map((pair) => {
               const [from, to] = [points[pair.from]!, points[pair.to]!];
-              const limit = limits.find((path) => path.from === from.id && path.to === to.id);
+              const path = limits.find((each) => each.from === from.id && each.to === to.id);
+              const limit = path && proof.checks.find(({ id }) => id === `resistance ${path.id}`)?.limit;
               return (
                 <tr key={`${from.id}-${to.id}`}>
                   <th scope="row">
@@ -85,7 +86,7 @@ export function ReadingsTable({
                   <td className="reading">
                     {limit ? (
                       <>
-                        at most <Figure figure={limit.limit} label={`limit of ${limit.label}`} />
+                        at most <Figure figure={limit} label={`limit of ${path.label}`} />
                       </>
                     ) : (
                       'at least 1 Mohm'
@@ -252,6 +253,13 @@ function OtherPairs({
   );
 }
 
+const writeFamily = {
+  resistance: formatResistance,
+  capacitance: formatCapacitance,
+  decibel: formatDecibels,
+} as const;
+const readFamily = { resistance: ohmsFrom, capacitance: parseCapacitance, decibel: readDecibels } as const;
+
 /** A reading that only this family of leads is proved by. */
 function FamilyRow({
   check,
@@ -264,11 +272,9 @@ function FamilyRow({
   'unitId' | 'proof' | 'readings' | 'onReadings'
 >) {
   const found = readings.family?.[check.id];
-  const write = check.quantity === 'resistance' ? formatResistance : formatCapacitance;
-  const read = (text: string): number | null | undefined => {
-    if (text.trim() === '') return undefined;
-    return check.quantity === 'resistance' ? ohmsFrom(text) : parseCapacitance(text);
-  };
+  const write = writeFamily[check.quantity];
+  const read = (text: string): number | null | undefined =>
+    text.trim() === '' ? undefined : readFamily[check.quantity](text);
   return (
     <tr>
       <th scope="row">
@@ -293,7 +299,7 @@ function FamilyRow({
         />
       </td>
       <td className="reading">
-        {write(check.min)} to {write(check.max)}
+        {'choke' in check ? `at least ${write(check.min)}` : `${write(check.min)} to ${write(check.max)}`}
       </td>
       <td>
         <VerdictMark verdict={proof.checks.find(({ id }) => id === check.id)!.verdict} />

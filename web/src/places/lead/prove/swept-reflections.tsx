@@ -1,10 +1,13 @@
 import { readTraceCsv } from '@gorvane/core/file/csv-trace.ts';
 import type { Network } from '@gorvane/core/file/network.ts';
-import { traceReflectogram } from '@gorvane/core/line/reflectogram.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
-import { lineKnown, reflectionFindings, reflectogramOf } from '@gorvane/core/prove/reflection-findings.ts';
+import {
+  reflectionFindings,
+  reflectogramOf,
+  traceReflectogramOf,
+} from '@gorvane/core/prove/reflection-findings.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
 import { useMemo } from 'react';
 import { useKeptText } from '../../../data/touchstone-files.ts';
@@ -72,7 +75,7 @@ function FromTrace({ plan, line, hash, name }: FromProps & { readonly hash: stri
     if (!text) return undefined;
     try {
       const { trace: steps, assumed } = readTraceCsv(text, traceKnown(line));
-      const trace = traceReflectogram(steps, lineKnown(line));
+      const trace = traceReflectogramOf(line, steps);
       return { trace, findings: reflectionFindings(line, trace), assumed };
     } catch (error) {
       return { problem: error instanceof Error ? error.message : String(error) };

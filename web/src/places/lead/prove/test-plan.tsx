@@ -16,6 +16,8 @@ export function TestPlan({ plan, wiring, steps }: TestPlanProps) {
   const holds = steps.filter(({ hold }) => hold && hold.kind !== 'proof');
   const before = holds.filter(({ stage }) => stage !== 'Finish');
   const after = holds.filter(({ stage }) => stage === 'Finish');
+  const asksLooks = plan.house.practice.alsoAsk.includes('looks');
+  const looks = plannedLooks(plan.lead).filter(({ whenFinished }) => !whenFinished);
   return (
     <details>
       <summary>Test plan: what is checked when, and what comes off first</summary>
@@ -23,9 +25,7 @@ export function TestPlan({ plan, wiring, steps }: TestPlanProps) {
       <HoldList steps={before} />
       <h3>At the proof, in this order</h3>
       <ol>
-        {plan.house.practice.alsoAsk.includes('looks') && (
-          <li>Looks, {plannedLooks(plan.lead).length}: each Good or Out.</li>
-        )}
+        {asksLooks && <li>Looks, {looks.length}: each Good or Out.</li>}
         {readingPlan(plan, wiring).map(({ label, before: first, instrument }, n, all) => (
           <li key={label}>
             <strong>{label}</strong>, {instrument}

@@ -149,6 +149,8 @@ async function asTake(
       return answer.farads === null || !between
         ? empty
         : { ...empty, farads: [{ ...between, farads: answer.farads }] };
+    case 'rejection':
+      return { ...empty, family: { [check!.id]: Math.max(0, answer.decibels) } };
     case 'sweep': {
       const name = `${serial}.s2p`;
       const comments = [serial, device.name, device.serial, device.correction ?? ''].filter(

@@ -14,6 +14,7 @@ import { useKeptValue } from '../../../draft/use-kept-value.ts';
 /** The readings on the table (typed, read or dropped just now, else the last recorded), their proof, and what may be done with them. */
 export function useUnitProof({ unit, progress }: UnitView, frozen: FrozenPlan) {
   const [draft, setTakes, changeTakes] = useKeptValue<readonly Readings[] | null>(`takes/${unit.id}`, null);
+  const [typedCelsius, setTypedCelsius] = useKeptValue<number | null>(`room/${unit.id}`, null);
   const recorded = progress.proofs.at(-1);
   // A lead that came back is proved anew: what was read before it went out is history.
   const isStale = recorded !== undefined && recorded.at < (progress.returns.at(-1)?.at ?? '');
@@ -36,6 +37,13 @@ export function useUnitProof({ unit, progress }: UnitView, frozen: FrozenPlan) {
     setTakes,
     /** Puts a take beside the others; what was recorded is where a new table begins. */
     addTake: (take: Readings) => changeTakes((now) => withTake(now ?? takes, take)),
+    celsius: typedCelsius ?? frozen.house.roomCelsius,
+    isCelsiusAssumed: typedCelsius === null,
+    /** Whatever lies on the table was read in the same room. */
+    setCelsius: (celsius: number) => {
+      setTypedCelsius(celsius);
+      if (draft) changeTakes((now) => (now ?? []).map((take) => ({ ...take, celsius })));
+    },
     sweeps,
     proof,
     proveStep,

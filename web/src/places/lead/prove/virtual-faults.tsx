@@ -3,6 +3,7 @@ import { tempers } from '@gorvane/core/instrument/virtual-setup.ts';
 import { conductorsOf } from '@gorvane/core/cable/conductors.ts';
 import { leadCable } from '@gorvane/core/lead/lead-cable.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import { chokesOf } from '@gorvane/core/prove/choke-rejection.ts';
 import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import { isCableFault } from '@gorvane/core/prove/injected-fault.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
@@ -29,10 +30,11 @@ export function useVirtualSettings(unitId: string): [VirtualSettings, (settings:
 
 /** What lies on the bench of the simulated instruments: this unit's design with the faults that are set on it. */
 export function virtualSetup(
-  { lead, lengths, house }: FrozenPlan,
+  { lead, lengths }: FrozenPlan,
   { seed, faults, temper }: VirtualSettings,
+  celsius: number,
 ): VirtualSetup {
-  return { lead, lengths, celsius: house.roomCelsius, faults: [...faults], seed, temper };
+  return { lead, lengths, celsius, faults: [...faults], seed, temper };
 }
 
 interface VirtualFaultsProps {
@@ -158,7 +160,8 @@ function possibleFaults(frozen: FrozenPlan, wiring: Wiring, place: number): Inje
     ];
   });
   const loose = seated.map((terminal): InjectedFault => ({ kind: 'intermittent', terminal }));
-  return [...opens, ...perEnd, ...bad, ...loose, ...cableFaults(frozen, place)];
+  const beads = chokesOf(frozen.lead).map(({ id }): InjectedFault => ({ kind: 'wrong beads', chokeId: id }));
+  return [...opens, ...perEnd, ...bad, ...loose, ...cableFaults(frozen, place), ...beads];
 }
 
 /** What can be wrong inside the cable: broken, touching; and of a line that is swept, crushed, wet, or another cable. */

@@ -1,0 +1,63 @@
+import { Button } from '@mantine/core';
+import { Link } from 'react-router';
+import { VerdictMark } from '../../../controls/verdict.tsx';
+import type { UnitView } from '../../../data/live.ts';
+import type { UnitProof } from './use-unit-proof.ts';
+
+interface RecordButtonProps {
+  readonly table: UnitProof;
+  readonly view: UnitView;
+  readonly onRecord: () => void;
+}
+
+/** Recording the readings on the table, or taking new ones; or why not yet. */
+export function RecordButton({ table, view, onRecord }: RecordButtonProps) {
+  const { takes, proof, isDue, recordedAt, setTakes } = table;
+  if (recordedAt)
+    return (
+      <Button size="md" variant="default" onClick={() => setTakes([])}>
+        Prove it again
+      </Button>
+    );
+  const why = !isDue
+    ? `This unit is at “${view.progress.current?.title ?? ''}”. Its proof can be recorded when both ends are joined.`
+    : takes.length === 0
+      ? 'Enter readings, drop a file, or let the instruments read.'
+      : undefined;
+  return (
+    <>
+      <Button size="md" disabled={why !== undefined} onClick={onRecord}>
+        Record this proof: {proof.verdict}
+      </Button>
+      {why && <p className="soft">{why}</p>}
+    </>
+  );
+}
+
+/** Every proof that this unit's record holds. */
+export function ProofHistory({ view: { unit, progress } }: { readonly view: UnitView }) {
+  if (progress.proofs.length === 0) return null;
+  return (
+    <>
+      <h2>Proofs in the record</h2>
+      <table className="plain-table">
+        <tbody>
+          {progress.proofs.map(({ at, by, verdict, takes }) => (
+            <tr key={at}>
+              <th scope="row">{new Date(at).toLocaleString()}</th>
+              <td>
+                {by}, {takes.map(({ instrument }) => instrument).join('; ')}
+              </td>
+              <td>
+                <VerdictMark verdict={verdict} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p>
+        <Link to={`/prove/${unit.orderId}`}>Compare the whole order</Link>
+      </p>
+    </>
+  );
+}
