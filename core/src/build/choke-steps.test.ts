@@ -1,28 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import type { ExtraPart } from '../lead/lead.ts';
 import { beadMaterials, chokeAt } from '../line/choke.ts';
 import { planLead } from '../plan/lead-plan.ts';
-import { exampleLead, house } from '../testing/example.ts';
+import type { Choke } from '../prove/choke-rejection.ts';
+import { exampleBead, exampleLead, house, withChoke } from '../testing/example.ts';
 import { answerHold, RefusedAnswer } from './advance.ts';
 
-type Choke = Extract<ExtraPart, { kind: 'choke' }>;
-
-const bead = { outside: 0.026, bore: 0.013, length: 0.0285 };
 const planWith = (change: Partial<Choke> = {}) => {
   const { lead, card } = exampleLead();
-  const choke: Choke = {
-    id: 'choke',
-    kind: 'choke',
-    legId: 'run',
-    nearEndId: 'B',
-    distance: 0.1,
-    beads: 6,
-    bead,
-    material: 'middle',
-    at: 'feedpoint',
-    ...change,
-  };
-  return planLead({ ...lead, extraParts: [...lead.extraParts, choke] }, [card], house);
+  return planLead(withChoke(lead, change), [card], house);
 };
 const stepOf = (change: Partial<Choke>, name: string) =>
   planWith(change).steps.find((step) => step.name === name)!;
@@ -39,8 +24,8 @@ describe('a choke on the run', () => {
   test('has the same free tube at both ends, and shrink over all of it', () => {
     const [from, tube, shrink] = stepOf({}, 'choke').figures.map(({ figure }) => figure.value);
     expect(from).toBe(0.1);
-    expect(tube).toBeCloseTo(bead.outside / 2, 12);
-    expect(shrink).toBeCloseTo(6 * bead.length + 2 * (bead.outside / 2 + 0.025), 12);
+    expect(tube).toBeCloseTo(exampleBead.outside / 2, 12);
+    expect(shrink).toBeCloseTo(6 * exampleBead.length + 2 * (exampleBead.outside / 2 + 0.025), 12);
   });
 
   test('is measured in its stated fixture against its class, less what beads differ by', () => {
@@ -49,7 +34,7 @@ describe('a choke on the run', () => {
     expect(step.text.firstTime).toMatch(/two 50-ohm ports in series \(100 ohm\) at 162 MHz/);
     const source = {
       kind: 'class' as const,
-      bead,
+      bead: exampleBead,
       material: beadMaterials.find(({ id }) => id === 'middle')!,
     };
     expect(reading.min).toBeCloseTo(chokeAt(source, 6, 100, 162e6).rejectionDb - 3, 9);
@@ -72,7 +57,7 @@ describe('a choke on the run', () => {
   });
 
   test('whose bore does not pass the jacket is refused, naming both', () => {
-    const { thread, steps } = planWith({ bead: { ...bead, bore: 0.005 } });
+    const { thread, steps } = planWith({ bead: { ...exampleBead, bore: 0.005 } });
     expect(thread.possible).toBe(false);
     expect(steps).toEqual([]);
   });

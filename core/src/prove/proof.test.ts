@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { planLead } from '../plan/lead-plan.ts';
+import type { House } from '../house/house.ts';
 import { seededRandom } from '../quantity/random.ts';
-import { exampleLead, house } from '../testing/example.ts';
+import { exampleLead, house, withChoke } from '../testing/example.ts';
 import { judgeAtLeast, judgeAtMost } from './judge.ts';
 import { mayBeInCable, nextMeasurement } from './next-measurement.ts';
 import { proofPlanOf, prove } from './proof.ts';
@@ -26,6 +27,17 @@ describe('limits', () => {
     const bareCopper = (1.7241e-8 * plan.lengths.get('cable')!) / ((Math.PI / 4) * 0.89e-3 ** 2);
     expect(centre.expected).toBeCloseTo(bareCopper + 0.003, 3);
     expect(centre.limit.value).toBeCloseTo(1.1 * (centre.expected - 0.003) + 0.003, 9);
+  });
+
+  test('the cable follows the room that was read in, the contacts do not', () => {
+    const warm = testVirtualLead({ ...virtual([]), celsius: 60 }, 'Bench one', 'tester', seededRandom(3));
+    const centreOf = (readings: Readings) =>
+      proofOf(readings).checks.find(({ label }) => label.startsWith('Resistance, centre'))!;
+    expect(centreOf(warm).verdict).toBe('Good');
+    expect(centreOf({ ...warm, celsius: 20 }).verdict).toBe('Out');
+    const [planned, then] = [plan.paths[0]!.limit, centreOf(warm).limit!];
+    expect((then.value - 0.003) / (planned.value - 0.003)).toBeCloseTo(1 + 0.00393 * 40, 9);
+    expect(then.terms.find(({ kind }) => kind === 'temperature')).toMatchObject({ value: 60, assumed: false });
   });
 
   test('the guard band decides between Good, Out and too close to call', () => {
@@ -170,5 +182,53 @@ describe('readings by hand', () => {
     expect(proof.contradictions.length).toBeGreaterThan(0);
     expect(proof.checks.find(({ id }) => id === 'continuity')!.verdict).toBe('Not yet');
     expect(proof.diagnosis).toBeUndefined();
+  });
+});
+
+describe('a choke on the run', () => {
+  const choked = withChoke(lead);
+  const asks = { ...house, practice: { ...house.practice, alsoAsk: ['sweep' as const] } };
+  const rejection = (faults: InjectedFault[], asking: House = asks) => {
+    const { family, ...choke } = proofPlanOf(planLead(choked, [card], house), asking);
+    const own = family.filter(({ quantity }) => quantity === 'decibel');
+    const subject = { ...virtual(faults), lead: choked };
+    const readings = testVirtualLead(subject, 'Bench one', 'tester', seededRandom(5), own);
+    return { of: (taken: Readings[]) => checkOf(prove({ ...choke, family: own }, taken)), readings };
+  };
+  const checkOf = ({ checks }: ReturnType<typeof prove>) => checks.find(({ id }) => id === 'rejection choke')!;
+
+  test('rejects what its class promises, or is made of other beads', () => {
+    const sound = rejection([]);
+    expect(sound.of([sound.readings])).toMatchObject({ verdict: 'Good', bound: 'at least' });
+    const other = rejection([{ kind: 'wrong beads', chokeId: 'choke' }]);
+    expect(other.of([other.readings])).toMatchObject({ verdict: 'Out' });
+  });
+
+  test('is asked for where the house has an analyser, and says why its limit stands', () => {
+    const unread = rejection([]).of([]);
+    expect(unread).toMatchObject({ verdict: 'Not yet', leftOut: false });
+    expect(unread.why).toMatch(/class of its beads promises/);
+    expect(rejection([], house).of([]).leftOut).toBe(true);
+  });
+});
+
+describe('looks', () => {
+  const asks = { ...house, practice: { ...house.practice, alsoAsk: ['looks' as const] } };
+  const looked = (looks: Record<string, boolean>) =>
+    proofOf({ ...read([]), looks }, asks).checks.filter(({ id }) => id.startsWith('look '));
+
+  test('seal and coupling wait for the finished lead; all others are asked for', () => {
+    const waiting = looked({}).filter(({ leftOut }) => leftOut);
+    expect(waiting.map(({ label }) => label)).toEqual([
+      'Relief or seal of end A',
+      'Coupling of end A',
+      'Relief or seal of end B',
+      'Coupling of end B',
+    ]);
+  });
+
+  test('a stuck coupling is Out, whenever it is seen', () => {
+    const stuck = looked({ 'look B coupling': false }).find(({ id }) => id === 'look B coupling')!;
+    expect(stuck).toMatchObject({ verdict: 'Out', leftOut: false, detail: expect.stringMatching(/held by/) });
   });
 });

@@ -9,8 +9,10 @@ import type { FeatureName } from '../connector/features.ts';
 import { defaultHouse } from '../house/house.ts';
 import type { BudgetWant } from '../line/budget.ts';
 import { connectorSeriesById } from '../connector/series.ts';
+import type { Lead } from '../lead/lead.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import { usualSignal } from '../lead/signal.ts';
+import type { Choke } from '../prove/choke-rejection.ts';
 
 /** Examples for tests: the receiver patch lead, its card and a house with defaults. */
 export const now = '2026-11-24T08:00:00.000Z';
@@ -34,6 +36,25 @@ export function exampleLead(options: { cableId?: string; connectorId?: string; l
     now,
   );
   return { lead, card: cards[0]! };
+}
+
+export const exampleBead = { outside: 0.026, bore: 0.013, length: 0.0285 };
+
+/** A lead with a stack of beads near its end B. */
+export function withChoke(lead: Lead, change: Partial<Choke> = {}): Lead {
+  const choke: Choke = {
+    id: 'choke',
+    kind: 'choke',
+    legId: 'run',
+    nearEndId: 'B',
+    distance: 0.1,
+    beads: 6,
+    bead: exampleBead,
+    material: 'middle',
+    at: 'feedpoint',
+    ...change,
+  };
+  return { ...lead, extraParts: [...lead.extraParts, choke] };
 }
 
 /** Identities for tests: id-1, id-2... */

@@ -4,6 +4,8 @@ import { afterAll, afterEach, beforeAll, describe, expect, test } from '@jest/gl
 import type { InstrumentRequest } from '@gorvane/core/instrument/messages.ts';
 import { fromBase64 } from '@gorvane/core/instrument/number-block.ts';
 import type { VirtualSetup } from '@gorvane/core/instrument/virtual-setup.ts';
+import { chokesOf, promisedRejection } from '@gorvane/core/prove/choke-rejection.ts';
+import { withChoke } from '@gorvane/core/testing/example.ts';
 import type { SimulatedBench } from '../simulated/simulated.ts';
 import { startSimulated } from '../simulated/simulated.ts';
 import { laidOut, matrix, plan, quiet } from '../testing/bench.ts';
@@ -83,6 +85,16 @@ describe('the simulated instruments over TCP', () => {
     // Half of the length, there and back, at the speed of the cable: before it the half voltage, behind it the whole.
     expect(volts[100]).toBeCloseTo(0.5, 1);
     expect(volts[590]).toBeCloseTo(1, 1);
+  });
+
+  test('the analyser reads a choke in its fixture, and none where there is none', async () => {
+    bridge = new Bridge(bench.instruments);
+    const rejection: InstrumentRequest = { kind: 'rejection', chokeId: 'choke', frequency: 162e6 };
+    const onLead = { ...laidOut(), lead: withChoke(laidOut().lead) };
+    const { answer } = await read('sim-analyser', rejection, onLead);
+    if (answer.kind !== 'rejection') throw new Error('no rejection');
+    expect(answer.decibels).toBeCloseTo(promisedRejection(onLead.lead, chokesOf(onLead.lead)[0]!)!.db, 0);
+    await expect(read('sim-analyser', rejection, laidOut())).rejects.toThrow(/-200|No whole answer/);
   });
 
   test('a joint that drops while it is moved is counted', async () => {
@@ -171,6 +183,24 @@ describe('instruments that misbehave: nothing is taken, and the next try works',
     await expect(read('other', { kind: 'matrix', points: 3 }, laidOut())).rejects.toThrow(/found "what"/);
     expect(asked.join('')).not.toMatch(/SIM:LEAD/);
     close();
+  });
+
+  test('an empty field is no connection of 0 ohm', async () => {
+    const { close } = await stranger((socket, question) => {
+      if (question.includes('*IDN?')) socket.write('Shop,tester,7,2\n');
+      else if (question.includes('MEAS:MATR?')) socket.write('0.1,,9.9E37\n');
+    });
+    await expect(read('other', { kind: 'matrix', points: 3 })).rejects.toThrow(/found ""/);
+    close();
+  });
+
+  test('a reading that was stopped leaves the instrument as well as it was', async () => {
+    bridge = new Bridge(bench.instruments);
+    let asked = 0;
+    const stopped = { cancelled: () => ++asked > 3, progress: () => undefined };
+    const wiggle: InstrumentRequest = { kind: 'wiggle', pairs: [[1, 3]], seconds: 60 };
+    await expect(bridge.read('sim-tester', wiggle, laidOut(), stopped)).rejects.toThrow(/Stopped/);
+    expect(bridge.states()[0]!.problem).toBeNull();
   });
 
   test('more than it should ever send is cut off', async () => {

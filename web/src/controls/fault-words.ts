@@ -8,7 +8,8 @@ import { chokesOf } from '@gorvane/core/prove/choke-rejection.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { endOfFault } from '@gorvane/core/prove/fault.ts';
 import { mayBeInCable } from '@gorvane/core/prove/next-measurement.ts';
-import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
+import type { CableFault, InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
+import { isCableFault } from '@gorvane/core/prove/injected-fault.ts';
 import type { Wiring } from '@gorvane/core/prove/wiring.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 
@@ -17,8 +18,7 @@ export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): str
   const conductor = (terminal: number) => wiring.conductors[wiring.terminals[terminal]!.conductor]!.label;
   const contact = (point: number) => wiring.points[point]!.contact;
   const endOf = (terminal: number) => endById(lead, wiring.terminals[terminal]!.endId).name;
-  const of = ({ pieceId }: { readonly pieceId: string }) => (lead.pieces.length > 1 ? ` of ${pieceId}` : '');
-  const percent = (part: number) => `${Math.round(part * 100)} %`;
+  if (isCableFault(fault)) return wordCableFault(lead, fault);
   switch (fault.kind) {
     case 'open':
       return `${conductor(fault.terminal)} open at end ${endOf(fault.terminal)}`;
@@ -36,22 +36,30 @@ export function wordFault(lead: Lead, wiring: Wiring, fault: InjectedFault): str
       return `${contact(fault.points[0])} and ${contact(fault.points[1])} leak, ${formatResistance(fault.ohms)}, at end ${endById(lead, wiring.points[fault.points[0]]!.endId).name}`;
     case 'intermittent':
       return `${conductor(fault.terminal)} joint loose at end ${endOf(fault.terminal)}: drops when it is moved`;
-    case 'cable open':
-      return `${fault.conductor} broken in the cable${of(fault)}, at ${percent(fault.at)}`;
-    case 'cable short':
-      return `${fault.conductors.join(' and ')} touch in the cable${of(fault)}, at ${percent(fault.at)}`;
-    case 'crush':
-      return `cable${of(fault)} pressed flat at ${percent(fault.at)}`;
-    case 'water':
-      return `water in the cable${of(fault)}, ${formatMetres(fault.length)} at ${percent(fault.at)}`;
-    case 'wrong cable':
-      return `cable${of(fault)} is ${cableById(fault.cableId).name}`;
     case 'wrong beads': {
       const choke = chokesOf(lead).find(({ id }) => id === fault.chokeId);
       return `beads of another material${choke ? ` near end ${endById(lead, choke.nearEndId).name}` : ''}`;
     }
     case 'high resistance':
       return `${conductor(fault.terminal)} joint with ${formatResistance(fault.ohms)} too much at end ${endOf(fault.terminal)}`;
+  }
+}
+
+/** What is wrong inside the cable, and where along it. */
+function wordCableFault(lead: Lead, fault: CableFault): string {
+  const of = lead.pieces.length > 1 ? ` of ${fault.pieceId}` : '';
+  const percent = (part: number) => `${Math.round(part * 100)} %`;
+  switch (fault.kind) {
+    case 'cable open':
+      return `${fault.conductor} broken in the cable${of}, at ${percent(fault.at)}`;
+    case 'cable short':
+      return `${fault.conductors.join(' and ')} touch in the cable${of}, at ${percent(fault.at)}`;
+    case 'crush':
+      return `cable${of} pressed flat at ${percent(fault.at)}`;
+    case 'water':
+      return `water in the cable${of}, ${formatMetres(fault.length)} at ${percent(fault.at)}`;
+    case 'wrong cable':
+      return `cable${of} is ${cableById(fault.cableId).name}`;
   }
 }
 
