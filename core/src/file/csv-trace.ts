@@ -58,16 +58,24 @@ export function readTraceCsv(text: string, known: TraceKnown): ReadTrace {
   const { volts, emf } = asVolts(table, head[1], values, sourceResistance);
   const launched = fromLaunch(times, volts, emf, assumed);
   const plateau = launched.volts[launched.settled]!;
-  if (emf === undefined) assumed.push(`emf ${Number((2 * plateau).toPrecision(3))} V, twice the first plateau`);
+  if (emf === undefined)
+    assumed.push(`emf ${Number((2 * plateau).toPrecision(3))} V, twice the first plateau`);
   const riseTime = noted(table, ['rise time', 'rise'], parseDelay) ?? riseOf(launched, assumed);
-  const trace = { times: launched.times, volts: launched.volts, emf: emf ?? 2 * plateau, sourceResistance, riseTime };
+  const trace = {
+    times: launched.times,
+    volts: launched.volts,
+    emf: emf ?? 2 * plateau,
+    sourceResistance,
+    riseTime,
+  };
   return { trace, assumed };
 }
 
 /** Whether a file is a trace and no matrix: its head counts time or distance, or it is two long columns. */
 export function isTraceCsv(text: string): boolean {
   const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '' && !/^\s*[#!]/.test(line));
-  if (/^\W*(time|t|delay|distance|length|position)\b/i.test((lines[0] ?? '').replaceAll('_', ' '))) return true;
+  if (/^\W*(time|t|delay|distance|length|position)\b/i.test((lines[0] ?? '').replaceAll('_', ' ')))
+    return true;
   const isTwoColumns = /^[^;\t]*[;\t][^;\t]*$|^[^,]*,[^,]*$/.test(lines[1] ?? '');
   return lines.length >= fewest && isTwoColumns;
 }
@@ -176,7 +184,12 @@ function fromLaunch(
   const range = volts.reduce((most, volt) => Math.max(most, volt - base), 0);
   // A trace that begins on its first plateau has no edge of its own: what rises there is what reflects.
   const isRisen = Math.abs(base) > notRisen * (emf ?? 2 * range);
-  const edge = isRisen ? 0 : Math.max(0, volts.findIndex((volt) => volt - base > notRisen * range));
+  const edge = isRisen
+    ? 0
+    : Math.max(
+        0,
+        volts.findIndex((volt) => volt - base > notRisen * range),
+      );
   const level = isLevel * volts.reduce((most, volt) => Math.max(most, Math.abs(volt)), 0);
   const settled = volts.findIndex((volt, n) => n > edge && Math.abs((volts[n + 1] ?? volt) - volt) <= level);
   const before = edge - 1;

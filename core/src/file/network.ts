@@ -66,8 +66,7 @@ export function inReference(network: Network, reference: number): Network {
   return { ...between, parameters: moved };
 }
 
-const onePort = (s: Complex, r: number) =>
-  divide(subtract(s, complex(r)), subtract(complex(1), scale(s, r)));
+const onePort = (s: Complex, r: number) => divide(subtract(s, complex(r)), subtract(complex(1), scale(s, r)));
 
 function twoPorts(s: readonly Complex[], r1: number, r2: number): Complex[] {
   const [s11, s12, s21, s22] = s as [Complex, Complex, Complex, Complex];
@@ -80,12 +79,9 @@ function twoPorts(s: readonly Complex[], r1: number, r2: number): Complex[] {
     subtract(one, scale(s22, r2)),
   ];
   const determinant = subtract(multiply(a, d), multiply(b, c));
-  const [i11, i12, i21, i22] = [d, scale(b, -1), scale(c, -1), a].map((each) => divide(each, determinant)) as [
-    Complex,
-    Complex,
-    Complex,
-    Complex,
-  ];
+  const [i11, i12, i21, i22] = [d, scale(b, -1), scale(c, -1), a].map((each) =>
+    divide(each, determinant),
+  ) as [Complex, Complex, Complex, Complex];
   const [m11, m22] = [subtract(s11, complex(r1)), subtract(s22, complex(r2))];
   const across = Math.sqrt((1 - r2 ** 2) / (1 - r1 ** 2));
   return [

@@ -127,9 +127,7 @@ export function familyCheck(check: FamilyCheck, { takes, house }: CheckContext):
     { id, label, quantity, bound: isAcrossChoke ? 'at least' : 'between', why },
     methods,
     judge(undefined, usualFarads),
-    isAcrossChoke
-      ? !house.practice.alsoAsk.includes('sweep')
-      : house.practice.leaveOut.includes('family'),
+    isAcrossChoke ? !house.practice.alsoAsk.includes('sweep') : house.practice.leaveOut.includes('family'),
   );
   return made.judged!.reason === 'not measured' ? { ...made, detail: `not measured: ${how}` } : made;
 }

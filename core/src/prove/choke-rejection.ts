@@ -15,7 +15,8 @@ export const rejectionSpread = 3;
 /** How a stack is measured: in the system that its rejection is stated for. */
 export const rejectionFixture = `the shield clipped on either side of the stack into two 50-ohm ports in series (${commonModeImpedance} ohm)`;
 
-export const chokesOf = ({ extraParts }: Lead): Choke[] => extraParts.filter((extra) => extra.kind === 'choke');
+export const chokesOf = ({ extraParts }: Lead): Choke[] =>
+  extraParts.filter((extra) => extra.kind === 'choke');
 
 /**
  * Rejection that the class curve of its beads promises at the lowest working frequency, `20 log |1 + Zchoke / Zcm|` with

@@ -83,7 +83,10 @@ interface Reach {
  * every choke by its rejection.
  */
 export function familyChecks(lead: Lead, lengths: PieceLengths, house: House): FamilyCheck[] {
-  return [...signalChecks(lead, lengths, house), ...chokesOf(lead).flatMap((choke) => chokeCheck(lead, choke))];
+  return [
+    ...signalChecks(lead, lengths, house),
+    ...chokesOf(lead).flatMap((choke) => chokeCheck(lead, choke)),
+  ];
 }
 
 /** A choke rejects what the class of its beads promises, in the system that this is stated for. */

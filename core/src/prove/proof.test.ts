@@ -37,7 +37,10 @@ describe('limits', () => {
     expect(centreOf({ ...warm, celsius: 20 }).verdict).toBe('Out');
     const [planned, then] = [plan.paths[0]!.limit, centreOf(warm).limit!];
     expect((then.value - 0.003) / (planned.value - 0.003)).toBeCloseTo(1 + 0.00393 * 40, 9);
-    expect(then.terms.find(({ kind }) => kind === 'temperature')).toMatchObject({ value: 60, assumed: false });
+    expect(then.terms.find(({ kind }) => kind === 'temperature')).toMatchObject({
+      value: 60,
+      assumed: false,
+    });
   });
 
   test('the guard band decides between Good, Out and too close to call', () => {
@@ -195,7 +198,8 @@ describe('a choke on the run', () => {
     const readings = testVirtualLead(subject, 'Bench one', 'tester', seededRandom(5), own);
     return { of: (taken: Readings[]) => checkOf(prove({ ...choke, family: own }, taken)), readings };
   };
-  const checkOf = ({ checks }: ReturnType<typeof prove>) => checks.find(({ id }) => id === 'rejection choke')!;
+  const checkOf = ({ checks }: ReturnType<typeof prove>) =>
+    checks.find(({ id }) => id === 'rejection choke')!;
 
   test('rejects what its class promises, or is made of other beads', () => {
     const sound = rejection([]);

@@ -132,11 +132,7 @@ const beadSpread = 0.1;
 const wrongBeads = 0.3;
 
 /** Rejection of a choke in its fixture, dB; null where the lead has no such choke of a stated class. */
-export function readRejection(
-  { lead, faults }: VirtualLead,
-  chokeId: string,
-  random: Random,
-): number | null {
+export function readRejection({ lead, faults }: VirtualLead, chokeId: string, random: Random): number | null {
   const choke = chokesOf(lead).find(({ id }) => id === chokeId);
   const isWrong = faults.some((fault) => fault.kind === 'wrong beads' && fault.chokeId === chokeId);
   const part = (isWrong ? wrongBeads : 1) * (1 + beadSpread * (2 * random() - 1));

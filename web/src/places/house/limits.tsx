@@ -76,7 +76,8 @@ export function Limits({ house: { record, edit } }: PanelProps) {
 
 function readRoom(text: string): number {
   const value = parseTemperature(text);
-  if (!(value >= -20 && value <= 60)) throw new QuantityError(text, 'the temperature of a room, -20 to 60 °C');
+  if (!(value >= -20 && value <= 60))
+    throw new QuantityError(text, 'the temperature of a room, -20 to 60 °C');
   return value;
 }
 

@@ -76,8 +76,7 @@ function CheckRow({ check }: { readonly check: ProofCheck }) {
               `${figure(judged.between[0])} to ${figure(judged.between[1])}`
             ) : (
               <>
-                {bound}{' '}
-                {limit ? <Figure figure={limit} label={`limit of ${label}`} /> : figure(judged.limit)}
+                {bound} {limit ? <Figure figure={limit} label={`limit of ${label}`} /> : figure(judged.limit)}
               </>
             )}
             {why && (

@@ -40,8 +40,8 @@ export default function MeasuredCurves({ frozen, line, network, device, name }: 
       <h3>Sweep, {name}</h3>
       {network.references[0] !== line.reference && (
         <p className="soft">
-          Swept in {network.references[0]} ohm, judged as it would be in {line.reference} ohm, which this lead is
-          for.
+          Swept in {network.references[0]} ohm, judged as it would be in {line.reference} ohm, which this lead
+          is for.
         </p>
       )}
       {loss && (
