@@ -2,20 +2,20 @@ import type { Network } from '../file/network.ts';
 import type { CheckBase, CheckContext, ProofCheck } from './checks.ts';
 import { checkOf } from './checks.ts';
 import type { Judged } from './judge.ts';
+import { judgeAtLeast, judgeAtMost, judgeBetween } from './judge.ts';
 import type { JudgedSweep } from './sweep-judge.ts';
-import { judgeByHand, judgeSweep, sweepWhy } from './sweep-judge.ts';
+import {
+  judgeLossAt,
+  judgeReturnLossAt,
+  judgeSweep,
+  lengthLimits,
+  limitsByHand,
+  sweepWhy,
+} from './sweep-judge.ts';
 import type { SweepLine } from './sweep-line.ts';
 
 /** Sweeps by the checksum of their file. */
 export type Sweeps = ReadonlyMap<string, Network>;
-
-const unread = (): Judged => ({
-  verdict: 'Not yet',
-  reading: undefined,
-  limit: NaN,
-  uncertainty: 0,
-  reason: 'not measured',
-});
 
 /** Loss, match and length of a coax lead from its sweeps, one method for each; loss and match also as read by hand. */
 export function sweepChecks(
@@ -28,18 +28,24 @@ export function sweepChecks(
     const network = sweep && sweeps.get(sweep.hash);
     return network ? [{ instrument, result: judgeSweep(line, frequencies, network, house, device) }] : [];
   });
-  const byHand = takes.flatMap(({ family, instrument }) => {
-    const figure = (id: string) => family?.[id] ?? undefined;
-    const read = { loss: figure('loss'), returnLoss: figure('return loss') };
-    return read.loss === undefined && read.returnLoss === undefined
-      ? []
-      : [{ instrument, ...judgeByHand(line, frequencies, house, read) }];
+  const limits = limitsByHand(line, frequencies, house);
+  const byHand = takes.map(({ family, instrument }) => {
+    const [loss, returnLoss] = [family?.loss, family?.['return loss']];
+    return {
+      instrument,
+      loss: typeof loss === 'number' ? judgeLossAt(loss, limits.loss, undefined) : undefined,
+      returnLoss:
+        typeof returnLoss === 'number'
+          ? judgeReturnLossAt(returnLoss, limits.returnLoss, undefined)
+          : undefined,
+    };
   });
   const isAsked = house.practice.alsoAsk.includes('sweep');
   const check = (
     base: CheckBase,
     of: (result: JudgedSweep) => Judged | undefined,
     typed: (read: (typeof byHand)[number]) => Judged | undefined,
+    unread: Judged,
   ) =>
     checkOf(
       base,
@@ -49,7 +55,7 @@ export function sweepChecks(
       ].flatMap(({ instrument, judged: found }) =>
         found && found.reading !== undefined ? [{ instrument, judged: found }] : [],
       ),
-      unread(),
+      unread,
       !isAsked,
     );
   return [
@@ -63,6 +69,7 @@ export function sweepChecks(
       },
       ({ loss }) => loss?.judged,
       ({ loss }) => loss,
+      judgeAtMost(undefined, limits.loss, 0),
     ),
     check(
       {
@@ -74,6 +81,7 @@ export function sweepChecks(
       },
       ({ returnLoss }) => returnLoss.judged,
       ({ returnLoss }) => returnLoss,
+      judgeAtLeast(undefined, limits.returnLoss, 0),
     ),
     check(
       {
@@ -85,6 +93,7 @@ export function sweepChecks(
       },
       ({ length }) => length?.judged,
       () => undefined,
+      judgeBetween(undefined, lengthLimits(line), 0),
     ),
   ];
 }

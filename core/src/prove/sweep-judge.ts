@@ -159,13 +159,14 @@ function sweepLimits(
   };
 }
 
-function judgeLossAt(loss: number, limit: number, device: Device | undefined): Judged {
+/** A loss against its limit, dB. */
+export function judgeLossAt(loss: number, limit: number, device: Device | undefined): Judged {
   const { relative, fixed } = device?.uncertainty.loss ?? usualAnalyser.loss;
   return judgeAtMost(loss, limit, relative * Math.max(0, loss) + fixed);
 }
 
 /** The directivity adds to the reflection itself; in decibels its two sides differ, so the verdict is made there. */
-function judgeReturnLossAt(returnLoss: number, limit: number, device: Device | undefined): Judged {
+export function judgeReturnLossAt(returnLoss: number, limit: number, device: Device | undefined): Judged {
   const directivity = 10 ** (-(device?.uncertainty.directivity ?? usualAnalyser.directivity) / 20);
   const reflection = 10 ** (-returnLoss / 20);
   const { verdict, reason } = judgeAtMost(reflection, 10 ** (-limit / 20), directivity);
@@ -173,22 +174,15 @@ function judgeReturnLossAt(returnLoss: number, limit: number, device: Device | u
   return { verdict, reason, reading: returnLoss, limit, uncertainty };
 }
 
-/** Loss and return loss read by hand, dB, at the highest working frequency: judged as a sweep is there. */
-export function judgeByHand(
+/** Limits of loss and return loss at the highest working frequency, dB: what a reading by hand is held to. */
+export function limitsByHand(
   line: SweepLine,
   frequencies: readonly number[],
   house: Pick<House, 'limits'>,
-  read: { readonly loss: number | undefined; readonly returnLoss: number | undefined },
-): { readonly loss: Judged | undefined; readonly returnLoss: Judged | undefined } {
+): { readonly loss: number; readonly returnLoss: number } {
   const at = Float64Array.of(Math.max(...frequencies));
   const { lossLimit, returnLossLimit } = sweepLimits(line, at, house);
-  return {
-    loss: read.loss === undefined ? undefined : judgeLossAt(read.loss, lossLimit[0]!, undefined),
-    returnLoss:
-      read.returnLoss === undefined
-        ? undefined
-        : judgeReturnLossAt(read.returnLoss, returnLossLimit[0]!, undefined),
-  };
+  return { loss: lossLimit[0]!, returnLoss: returnLossLimit[0]! };
 }
 
 /** Return loss that tolerances alone may add up to, less the allowance, dB: cable at both of its faces, and two connectors. */
@@ -236,6 +230,12 @@ function decibels(re: Float64Array, im: Float64Array): Float64Array {
 /** Below this part of full transmission a phase is noise. */
 const leastThrough = 0.03;
 
+/** Between which a length by delay must lie, metres of cable. */
+export function lengthLimits({ length }: SweepLine): [number, number] {
+  const tolerance = 2 * velocityUncertainty * length + 2 * planeUncertainty;
+  return [Math.max(0, length - tolerance), length + tolerance];
+}
+
 function judgeLength(line: SweepLine, network: Network): JudgedSweep['length'] {
   const { velocityFactor } = lineFigures(line.cable);
   const expected = line.length / (velocityFactor * speedOfLight);
@@ -247,13 +247,8 @@ function judgeLength(line: SweepLine, network: Network): JudgedSweep['length'] {
     0,
   );
   const length = (delay - connectors) * velocityFactor * speedOfLight;
-  const tolerance = 2 * velocityUncertainty * line.length + 2 * planeUncertainty;
   return {
-    judged: judgeBetween(
-      Math.max(0, length),
-      [Math.max(0, line.length - tolerance), line.length + tolerance],
-      velocityUncertainty * line.length,
-    ),
+    judged: judgeBetween(Math.max(0, length), lengthLimits(line), velocityUncertainty * line.length),
     why: `delay ${(delay * 1e9).toFixed(2)} ns at ${(velocityFactor * 100).toFixed(1)} % of the speed of light`,
   };
 }

@@ -52,7 +52,7 @@ export function ProveStage(props: StageProps) {
       <section aria-label="What a unit must show">
         <h2>What every unit must show</h2>
         <CheckTable proof={expected} />
-        <TestPlan plan={proofPlan} wiring={expected.wiring} steps={plan.steps} />
+        <TestPlan plan={proofPlan} proof={expected} steps={plan.steps} />
         <Connections proof={expected} />
         <Predicted plan={plan} />
       </section>
@@ -157,7 +157,7 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
       <section aria-label="Readings" className="prove-rest">
         <h2>Checks, in the order of the plan</h2>
         <CheckTable proof={proof} />
-        <TestPlan plan={frozen} wiring={proof.wiring} steps={progress.steps} />
+        <TestPlan plan={frozen} proof={proof} steps={progress.steps} />
         {line && swept.length > 0 && (
           <Suspense fallback={null}>
             <SweptReflections frozen={frozen} plan={plan} line={line} takes={swept} sweeps={sweeps} />
@@ -183,6 +183,7 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
           Nothing connected at either end. The insulation test puts hundreds of volts on the lead: keep hands
           off and discharge it after.
         </Caution>
+        {!table.recordedAt && <RoomTemperature unitId={unit.id} table={table} />}
         <InstrumentsPanel
           frozen={frozen}
           wiring={proof.wiring}
@@ -192,7 +193,6 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
         />
         <VirtualFaults frozen={frozen} wiring={proof.wiring} settings={settings} onSettings={setSettings} />
         <FileDrop wiring={proof.wiring} line={line} by={by} celsius={celsius} onTake={addTake} />
-        {!table.recordedAt && <RoomTemperature unitId={unit.id} table={table} />}
         <TakesOnTable takes={takes} onTakes={setTakes} />
         <ProofHistory view={view} />
       </aside>

@@ -190,7 +190,7 @@ function DecibelRows({
             onRead={write}
           />
         </td>
-        <td />
+        <td className="reading">{check && `${check.bound} ${formatDecibels(check.judged!.limit)}`}</td>
         <td>{check && <VerdictMark verdict={check.verdict} />}</td>
       </tr>
     );

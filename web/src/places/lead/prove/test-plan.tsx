@@ -1,22 +1,28 @@
 import type { Step } from '@gorvane/core/build/step.ts';
+import type { PlannedReading } from '@gorvane/core/instrument/reading-plan.ts';
 import { readingPlan } from '@gorvane/core/instrument/reading-plan.ts';
-import type { ProofPlan } from '@gorvane/core/prove/proof.ts';
+import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
+import type { Proof, ProofPlan } from '@gorvane/core/prove/proof.ts';
+import { recordChecks } from '@gorvane/core/prove/recorded-check.ts';
 import { plannedLooks } from '@gorvane/core/prove/looks.ts';
-import type { Wiring } from '@gorvane/core/prove/wiring.ts';
+import { limitWords } from '../../../controls/certificate-words.ts';
 import { HoldLimits } from '../../../controls/hold-limits.tsx';
+import { useWriting } from '../../../controls/writing.ts';
 
 interface TestPlanProps {
   readonly plan: ProofPlan;
-  readonly wiring: Wiring;
+  readonly proof: Proof;
   readonly steps: readonly Step[];
 }
 
 /** What is checked when: the hold points while the mistake can still be undone, then the proof, with what comes off or goes on first. */
-export function TestPlan({ plan, wiring, steps }: TestPlanProps) {
+export function TestPlan({ plan, proof, steps }: TestPlanProps) {
   const holds = steps.filter(({ hold }) => hold && hold.kind !== 'proof');
   const before = holds.filter(({ stage }) => stage !== 'Finish');
   const after = holds.filter(({ stage }) => stage === 'Finish');
-  const asksLooks = plan.house.practice.alsoAsk.includes('looks');
+  const { alsoAsk } = plan.house.practice;
+  const [asksLooks, asksWiggle] = [alsoAsk.includes('looks'), alsoAsk.includes('wiggle')];
+  const write = useWriting();
   const looks = plannedLooks(plan.lead).filter(({ whenFinished }) => !whenFinished);
   return (
     <details>
@@ -26,12 +32,25 @@ export function TestPlan({ plan, wiring, steps }: TestPlanProps) {
       <h3>At the proof, in this order</h3>
       <ol>
         {asksLooks && <li>Looks, {looks.length}: each Good or Out.</li>}
-        {readingPlan(plan, wiring).map(({ label, before: first, instrument }, n, all) => (
-          <li key={label}>
-            <strong>{label}</strong>, {instrument}
-            {first !== all[n - 1]?.before && <div className="soft">First: {first}</div>}
+        {readingPlan(plan, proof.wiring).map((reading, n, all) => (
+          <li key={reading.label}>
+            <strong>{reading.label}</strong>, {reading.instrument}
+            {reading.before !== all[n - 1]?.before && <div className="soft">First: {reading.before}</div>}
+            {recordChecks(checksOf(proof, reading)).map((check) => (
+              <div key={check.id}>
+                {check.label}: {limitWords(check, write)}.{' '}
+                <span className="soft">{proof.checks.find(({ id }) => id === check.id)!.why}</span>
+              </div>
+            ))}
+            {reading.request.kind === 'matrix' && (
+              <div>
+                Every pair connected or open as planned; each path at most {plan.house.limits.cableAllowance}{' '}
+                R(T) and its contacts.
+              </div>
+            )}
           </li>
         ))}
+        {asksWiggle && <li>Wiggle test: the cable is moved at both ends while every path is read.</li>}
       </ol>
       {after.length > 0 && (
         <>
@@ -41,6 +60,12 @@ export function TestPlan({ plan, wiring, steps }: TestPlanProps) {
       )}
     </details>
   );
+}
+
+/** The checks that a reading is taken for; what a matrix says of each path stands in the table above. */
+function checksOf({ checks }: Proof, { request, check }: PlannedReading): ProofCheck[] {
+  const ids = request.kind === 'sweep' ? ['loss', 'return loss', 'length'] : [check?.id ?? request.kind];
+  return checks.filter(({ id }) => ids.includes(id));
 }
 
 function HoldList({ steps }: { readonly steps: readonly Step[] }) {
