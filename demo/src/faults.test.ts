@@ -173,7 +173,7 @@ describe('random faults in random leads', () => {
                   : { kind: 'water', pieceId, at, length: 0.3 * plan.lengths.get(pieceId)! };
           const { proof, line, network } = read(plan, [fault], seed);
           if (kind !== 'crush') expect(proof.verdict).not.toBe('Good');
-          const found = reflectionFindings(line!, reflectogramOf(line!, network!)).filter(
+          const found = reflectionFindings(line!, reflectogramOf(line!, network!), 'on a port').filter(
             ({ expected }) => !expected,
           );
           if (kind === 'open' || kind === 'short') {

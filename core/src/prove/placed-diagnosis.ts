@@ -1,9 +1,11 @@
+import type { BadJoint } from './bad-joint.ts';
 import type { Fault } from './fault.ts';
 import { endOfFault } from './fault.ts';
 import type { Placed } from './place.ts';
 import { placeFault, withPlaces } from './place.ts';
 import type { Proof, ProofPlan } from './proof.ts';
 import type { Readings } from './reading.ts';
+import type { ReflectionFinding } from './reflection-findings.ts';
 
 /** One mistake of an explanation, and where it was placed. */
 export interface PlacedFault {
@@ -47,22 +49,46 @@ export interface PlacesOnRun {
   readonly parts: readonly number[];
 }
 
+/** What else points at places: joints that are bad, and what reflects that should not. */
+export interface OtherPlaces {
+  readonly joints: readonly (readonly BadJoint[])[];
+  readonly reflected: readonly ReflectionFinding[];
+}
+
 /** The places of all explanations that are left. */
 export function placesOnRun(
   plan: ProofPlan,
   proof: Proof,
   explanations: readonly (readonly PlacedFault[])[],
+  { joints, reflected }: OtherPlaces,
 ): PlacesOnRun {
   const faults = explanations.flat();
+  const [piece] = plan.lead.pieces;
   const [first] = plan.lead.ends;
   const isStraight = plan.lead.ends.length === 2;
   const inside = faults.filter(({ placed }) => inCable(placed) && isStraight);
   const atEnds = faults.filter((each) => !inside.includes(each));
-  return {
-    endIds: [...new Set(atEnds.map(({ fault }) => endOfFault(proof.wiring, fault)))].sort(),
-    parts: inside.map(({ placed }) => {
-      const part = placed!.distance / plan.lengths[placed!.pieceId]!;
-      return placed!.fromEndId === first!.id ? part : 1 - part;
-    }),
-  };
+  const endIds = [
+    ...atEnds.map(({ fault }) => endOfFault(proof.wiring, fault)),
+    ...joints.flat().map(({ endId }) => endId),
+    ...reflected.flatMap(({ place }) =>
+      place === 'near end' ? [first!.id] : place === 'far end' ? [plan.lead.ends[1]!.id] : [],
+    ),
+  ];
+  const parts = inside.map(({ placed }) => {
+    const part = placed!.distance / plan.lengths[placed!.pieceId]!;
+    return placed!.fromEndId === first!.id ? part : 1 - part;
+  });
+  const seen = reflected
+    .filter(({ place }) => place === 'cable')
+    .map(({ distance }) => distance / plan.lengths[piece!.id]!);
+  // Where a reading of another kind has the place already, the reflection adds no second mark.
+  const further = seen.filter((part) => !parts.some((other) => Math.abs(other - part) < samePlace));
+  return { endIds: [...new Set(endIds)].sort(), parts: [...parts, ...distinct(further)] };
 }
+
+/** Parts of the run nearer to each other than this are one place. */
+const samePlace = 0.05;
+
+const distinct = (parts: readonly number[]) =>
+  parts.filter((part, n) => !parts.slice(0, n).some((other) => Math.abs(other - part) < samePlace));

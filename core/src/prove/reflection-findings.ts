@@ -76,9 +76,13 @@ export function traceReflectogramOf(line: SweepLine, trace: StepTrace): Reflecto
 /**
  * The events of a trace against the run: an open, a short, a crush (a short stretch that is low), water (a long one),
  * another cable (from one end to the other), a joint with resistance or a gap, a film that leaks. What one trace cannot tell
- * apart is listed together with how sure it is.
+ * apart is listed together with how sure it is. A far end that is on no port may well be open.
  */
-export function reflectionFindings(line: SweepLine, trace: Reflectogram): ReflectionFinding[] {
+export function reflectionFindings(
+  line: SweepLine,
+  trace: Reflectogram,
+  farEnd: 'on a port' | 'as it is',
+): ReflectionFinding[] {
   const events = reflectionEvents(trace, line.reference);
   const near = nearConnectorLength(line);
   const findings: ReflectionFinding[] = [];
@@ -96,7 +100,7 @@ export function reflectionFindings(line: SweepLine, trace: Reflectogram): Reflec
       uncertainty,
       until,
       causes: causesOf(line, events, n, { place, stretch: until === null ? null : until - distance }),
-      expected: isExpected(line, event, place),
+      expected: isExpected(line, event, place, farEnd),
     });
     n = back ?? n;
   }
@@ -184,8 +188,14 @@ function wholeRun(
 const isOther = (line: SweepLine, impedance: number) =>
   Math.abs(impedance / lineFigures(line.cable).impedance - 1) > otherCable;
 
-/** What a sound lead shows: small steps at its ends. */
-function isExpected(line: SweepLine, event: ReflectionEvent, place: ReflectionFinding['place']): boolean {
-  if (place === 'cable' || event.kind === 'open' || event.kind === 'short') return false;
+/** What a sound lead shows: small steps at its ends, and the end itself where nothing stands behind it. */
+function isExpected(
+  line: SweepLine,
+  event: ReflectionEvent,
+  place: ReflectionFinding['place'],
+  farEnd: 'on a port' | 'as it is',
+): boolean {
+  if (place === 'cable') return false;
+  if (event.kind === 'open' || event.kind === 'short') return place === 'far end' && farEnd === 'as it is';
   return !isOther(line, event.impedance);
 }

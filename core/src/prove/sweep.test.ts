@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { inReference } from '../file/network.ts';
+import { stepResponse } from '../line/step-response.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { seededRandom } from '../quantity/random.ts';
 import { exampleLead, house } from '../testing/example.ts';
 import type { InjectedFault } from './injected-fault.ts';
 import { proofPlanOf, prove } from './proof.ts';
 import type { Readings } from './reading.ts';
-import { reflectionFindings, reflectogramOf } from './reflection-findings.ts';
+import { reflectionFindings, reflectogramOf, traceReflectogramOf } from './reflection-findings.ts';
 import { sweepCauses } from './sweep-cause.ts';
 import { judgeSweep, sweepGridFor } from './sweep-judge.ts';
 import { sweepLineOf } from './sweep-line.ts';
@@ -177,11 +178,28 @@ describe('likely causes by shape', () => {
 
 describe('what reflects, and where', () => {
   const findings = (faults: readonly InjectedFault[]) =>
-    reflectionFindings(line, reflectogramOf(line, swept(faults, 1, 3e9, 1601)));
+    reflectionFindings(line, reflectogramOf(line, swept(faults, 1, 3e9, 1601)), 'on a port');
   const at = (part: number) => part * line.length;
 
   test('a sound lead shows nothing in its cable', () =>
     expect(findings([]).filter(({ expected }) => !expected)).toEqual([]));
+
+  test('a trace sees the open end behind a sound lead, which is usual only on no port', () => {
+    const setup = {
+      emf: 1,
+      sourceResistance: 50,
+      riseTime: 0.3e-9,
+      segments: [{ kind: 'line', impedance: 50, velocityFactor, length: line.length }] as const,
+      termination: Infinity,
+    };
+    // More samples than are needed, and far beyond the lead: neither may cost anything.
+    const times = Array.from({ length: 60_000 }, (_, n) => n * 0.01e-9);
+    const trace = traceReflectogramOf(line, { ...setup, times, volts: stepResponse(setup, times) });
+    expect(trace.local.length).toBeLessThanOrEqual(4000);
+    const [last] = reflectionFindings(line, trace, 'as it is').slice(-1);
+    expect(last).toMatchObject({ place: 'far end', expected: true, event: { kind: 'open' } });
+    expect(reflectionFindings(line, trace, 'on a port').at(-1)!.expected).toBe(false);
+  });
 
   test.each<[string, InjectedFault, string]>([
     ['open', { kind: 'cable open', pieceId, conductor: 'centre', at: 0.4 }, 'open'],

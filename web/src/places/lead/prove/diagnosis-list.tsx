@@ -1,7 +1,4 @@
-import type { CableLeft } from '@gorvane/core/build/cable-left.ts';
-import { cableLeftAt } from '@gorvane/core/build/cable-left.ts';
 import type { Step } from '@gorvane/core/build/step.ts';
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { nextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
@@ -10,15 +7,13 @@ import type { PlacedFault } from '@gorvane/core/prove/placed-diagnosis.ts';
 import { inCable } from '@gorvane/core/prove/placed-diagnosis.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
-import type { Repair } from '@gorvane/core/prove/repair.ts';
 import { repairOf } from '@gorvane/core/prove/repair.ts';
 import { sentence } from '@gorvane/core/lead/in-words.ts';
 import { endById } from '@gorvane/core/lead/lead.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
-import { Button } from '@mantine/core';
-import { useState } from 'react';
 import { wordFault, wordPlace } from '../../../controls/fault-words.ts';
-import { ReworkChoice } from '../../../controls/rework-choice.tsx';
+import type { Mending } from './fault-line.tsx';
+import { FaultLine } from './fault-line.tsx';
 import { NextReading } from './next-reading.tsx';
 import type { ReadingJob } from './use-instruments.ts';
 
@@ -27,20 +22,27 @@ interface DiagnosisListProps {
   readonly proof: Proof;
   readonly explanations: readonly (readonly PlacedFault[])[];
   readonly steps: readonly Step[];
-  readonly left: readonly CableLeft[];
+  readonly mending: Mending;
   readonly hand: Readings;
   readonly onHand: (hand: Readings) => void;
   readonly onRead: (jobs: readonly ReadingJob[]) => void;
-  readonly onGoBack: (fault: Fault, repair: Repair, before: readonly UnitHappening[]) => void;
-  readonly onScrap: (fault: Fault) => void;
 }
 
 /** What explains the readings: the smallest sets of mistakes, each placed as far as was read, and what would tell ties apart. */
-export function DiagnosisList(props: DiagnosisListProps) {
-  const { frozen, proof, explanations, hand, onHand, onRead } = props;
+export function DiagnosisList({
+  frozen,
+  proof,
+  explanations,
+  steps,
+  mending,
+  hand,
+  onHand,
+  onRead,
+}: DiagnosisListProps) {
+  const { lead } = frozen;
   const { proven, more, explanations: all } = proof.diagnosis!;
   const untold = explanations.map((faults) => ({ faults: faults.map(({ fault }) => fault) }));
-  const next = nextMeasurement(frozen.lead, proof.wiring, untold, new Map(Object.entries(frozen.lengths)));
+  const next = nextMeasurement(lead, proof.wiring, untold, new Map(Object.entries(frozen.lengths)));
   const count = explanations[0]!.length;
   return (
     <section aria-labelledby="explains">
@@ -56,9 +58,23 @@ export function DiagnosisList(props: DiagnosisListProps) {
       <ol className="step-list">
         {explanations.map((faults) => (
           <li key={JSON.stringify(faults)}>
-            {faults.map(({ fault, placed }) => (
-              <FaultLine key={JSON.stringify(fault)} {...props} fault={fault} placed={placed} />
-            ))}
+            {faults.map(({ fault, placed }) => {
+              const words = wordFault(lead, proof.wiring, fault);
+              return (
+                <FaultLine
+                  key={JSON.stringify(fault)}
+                  words={sentence(inCable(placed) ? cableWords(proof, fault) : words)}
+                  reason={words}
+                  repair={repairOf(lead, proof.wiring, steps, fault)}
+                  mending={mending}
+                >
+                  {placed && (
+                    <div className={isTold(placed) ? undefined : 'soft'}>{placedWords(frozen, placed)}</div>
+                  )}
+                  {!inCable(placed) && <div className="soft">{wordPlace(lead, proof.wiring, fault)}</div>}
+                </FaultLine>
+              );
+            })}
           </li>
         ))}
       </ol>
@@ -68,56 +84,6 @@ export function DiagnosisList(props: DiagnosisListProps) {
 }
 
 const isTold = (placed: Placed | undefined) => placed !== undefined && placed.where !== 'unsure';
-
-/** One mistake: where it is, what it usually is, and the way back to its step with what that costs. */
-function FaultLine({
-  frozen,
-  proof,
-  steps,
-  left,
-  fault,
-  placed,
-  onGoBack,
-  onScrap,
-}: DiagnosisListProps & { readonly fault: Fault; readonly placed: Placed | undefined }) {
-  const [open, setOpen] = useState(false);
-  const { lead } = frozen;
-  const repair = repairOf(lead, proof.wiring, steps, fault);
-  // What costs nothing is not asked about.
-  const isFree = repair !== undefined && repair.cost.uses === 0 && repair.cost.scrap.length === 0;
-  return (
-    <div>
-      <div className="stage-head">
-        <div style={{ flex: 1 }}>
-          <strong>
-            {sentence(inCable(placed) ? cableWords(proof, fault) : wordFault(lead, proof.wiring, fault))}
-          </strong>
-          {placed && <div className={isTold(placed) ? undefined : 'soft'}>{placedWords(frozen, placed)}</div>}
-          {!inCable(placed) && <div className="soft">{wordPlace(lead, proof.wiring, fault)}</div>}
-        </div>
-        {repair && (
-          <Button
-            variant="default"
-            {...(isFree ? {} : { 'aria-expanded': open })}
-            onClick={() => (isFree ? onGoBack(fault, repair, []) : setOpen(!open))}
-          >
-            Go back to: {repair.target.title}
-          </Button>
-        )}
-      </div>
-      {open && repair && (
-        <ReworkChoice
-          uses={repair.cost.uses}
-          left={cableLeftAt(lead, left, repair.target.endId)}
-          scrap={repair.cost.scrap}
-          goLabel={`Record it and go back to: ${repair.target.title}`}
-          onGo={(before) => onGoBack(fault, repair, before)}
-          onScrap={() => onScrap(fault)}
-        />
-      )}
-    </div>
-  );
-}
 
 /** The same mistake where it lies in the cable. */
 function cableWords({ wiring }: Proof, fault: Fault): string {

@@ -4,19 +4,17 @@ import { cableLeft } from '@gorvane/core/build/cable-left.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
-import type { Fault } from '@gorvane/core/prove/fault.ts';
+import { badJoints } from '@gorvane/core/prove/bad-joint.ts';
 import { placedDiagnosis, placesOnRun } from '@gorvane/core/prove/placed-diagnosis.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
 import { isOverdue } from '@gorvane/core/prove/reading.ts';
-import type { Repair } from '@gorvane/core/prove/repair.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { Caution } from '../../../controls/caution.tsx';
-import { wordFault } from '../../../controls/fault-words.ts';
 import { marksOf, outOfCalibration } from '../../../controls/unit-state.ts';
 import { VerdictMark } from '../../../controls/verdict.tsx';
 import type { UnitView } from '../../../data/live.ts';
@@ -24,18 +22,22 @@ import { timeNow } from '../../../data/database.ts';
 import { readWithTester } from '../../../data/tester.ts';
 import { recordHappenings, scrapUnit } from '../../../data/units.ts';
 import type { StageProps } from '../lead-page.tsx';
+import { BadJointList } from './bad-joint-list.tsx';
 import { CheckTable } from './check-table.tsx';
 import { Connections } from './connections.tsx';
 import { DiagnosisList } from './diagnosis-list.tsx';
+import type { Mending } from './fault-line.tsx';
 import { FileDrop } from './file-drop.tsx';
 import { InstrumentsPanel } from './instruments-panel.tsx';
 import { LooksPanel } from './looks-panel.tsx';
 import { PickUnit } from './pick-unit.tsx';
 import { ProofHistory, RecordButton } from './proof-record.tsx';
 import { ReadingsTable } from './readings-table.tsx';
+import { ReflectedPlaces } from './reflected-places.tsx';
 import { RoomTemperature, TakesOnTable } from './takes-on-table.tsx';
 import { TestPlan } from './test-plan.tsx';
 import { useInstruments } from './use-instruments.ts';
+import { useReflected } from './use-reflected.ts';
 import { provedHappening, recordProof, useUnitProof } from './use-unit-proof.ts';
 import { useVirtualSettings, VirtualFaults, virtualSetup } from './virtual-faults.tsx';
 import './prove.css';
@@ -104,9 +106,12 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
   const hand = handTake(takes, by, celsius);
   const setHand = (next: Readings) => setTakes(withHandTake(takes, next));
   const explanations = useMemo(() => placedDiagnosis(frozen, proof, takes), [frozen, proof, takes]);
+  const swept = takes.filter(({ sweep, trace }) => sweep ?? trace);
+  const { reflected, onFound } = useReflected(takes);
+  const joints = useMemo(() => badJoints(frozen, proof, table.lastEndId), [frozen, proof, table.lastEndId]);
   useEffect(
-    () => onPlaces(placesOnRun(frozen, proof, explanations)),
-    [onPlaces, frozen, proof, explanations],
+    () => onPlaces(placesOnRun(frozen, proof, explanations, { joints, reflected })),
+    [onPlaces, frozen, proof, explanations, joints, reflected],
   );
 
   const record = async () => {
@@ -114,19 +119,20 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
     setTakes(null);
     if (proof.verdict === 'Good') void navigate(`/build/${unit.id}`);
   };
-  const known: readonly UnitHappening[] = table.recordedAt ? [] : [provedHappening(takes, proof)];
-  const goBack = async (fault: Fault, { target, cost }: Repair, before: readonly UnitHappening[]) => {
-    const reason = wordFault(frozen.lead, proof.wiring, fault);
-    const rework = reworkTo(target, proveStep.id, cost, reason);
-    await recordHappenings(unit.id, () => [...known, ...before, rework]);
+  const leaveForBuild = () => {
     setTakes(null);
     void navigate(`/build/${unit.id}`);
   };
-  const giveUp = async (fault: Fault) => {
-    await scrapUnit(unit.id, wordFault(frozen.lead, proof.wiring, fault), known);
-    void navigate(`/build/${unit.id}`);
+  const known: readonly UnitHappening[] = table.recordedAt ? [] : [provedHappening(takes, proof)];
+  const mending: Mending = {
+    lead: frozen.lead,
+    left: cableLeft(frozen.lead, plan.cuts, progress),
+    onGoBack: (reason, { target, cost }, before) => {
+      const rework = reworkTo(target, proveStep.id, cost, reason);
+      void recordHappenings(unit.id, () => [...known, ...before, rework]).then(leaveForBuild);
+    },
+    onScrap: (reason) => void scrapUnit(unit.id, reason, known).then(leaveForBuild),
   };
-  const swept = takes.filter(({ sweep, trace }) => sweep ?? trace);
   return (
     <div className="stage prove">
       <section aria-label="Verdict" className="prove-head">
@@ -145,13 +151,15 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
             proof={proof}
             explanations={explanations}
             steps={progress.steps}
-            left={cableLeft(frozen.lead, plan.cuts, progress)}
+            mending={mending}
             hand={hand}
             onHand={setHand}
             onRead={instruments.start}
-            onGoBack={(fault, repair, before) => void goBack(fault, repair, before)}
-            onScrap={(fault) => void giveUp(fault)}
           />
+        )}
+        <ReflectedPlaces lead={frozen.lead} findings={reflected} />
+        {joints.length > 0 && (
+          <BadJointList joints={joints} proof={proof} steps={progress.steps} mending={mending} />
         )}
       </section>
       <section aria-label="Readings" className="prove-rest">
@@ -160,7 +168,14 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
         <TestPlan plan={frozen} proof={proof} steps={progress.steps} />
         {line && swept.length > 0 && (
           <Suspense fallback={null}>
-            <SweptReflections frozen={frozen} plan={plan} line={line} takes={swept} sweeps={sweeps} />
+            <SweptReflections
+              frozen={frozen}
+              plan={plan}
+              line={line}
+              takes={swept}
+              sweeps={sweeps}
+              onFound={onFound}
+            />
           </Suspense>
         )}
         <ReadingsTable

@@ -3,7 +3,9 @@ import type { Reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
+import { TableHead } from '../../../controls/table-head.tsx';
 import { ReflectionDrawing } from '../../../drawing/reflection-drawing.tsx';
+import { causeWords, eventWords, placeWords } from './reflection-words.ts';
 
 interface ReflectionChartProps {
   readonly plan: LeadPlan;
@@ -40,13 +42,7 @@ export function ReflectionChart({ plan, line, trace, findings, name, assumed = [
       />
       {findings.length > 0 && (
         <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Where, from end {plan.lead.ends[0]!.name}</th>
-              <th scope="col">What it may be</th>
-              <th scope="col">Seen as</th>
-            </tr>
-          </thead>
+          <TableHead columns={[`Where, from end ${plan.lead.ends[0]!.name}`, 'What it may be', 'Seen as']} />
           <tbody>
             {findings.map((finding, n) => (
               <tr key={`${finding.distance} ${n}`}>
@@ -78,38 +74,4 @@ export function ReflectionChart({ plan, line, trace, findings, name, assumed = [
       </p>
     </section>
   );
-}
-
-const causeWords: Readonly<Record<ReflectionFinding['causes'][number]['kind'], string>> = {
-  open: 'open: a conductor does not go on',
-  short: 'short: centre and shield touch',
-  crush: 'pressed flat or kinked',
-  water: 'water in the dielectric',
-  'wrong cable': 'another cable, of another impedance',
-  'bad joint': 'a joint with resistance or a gap',
-  leak: 'something across centre and shield that conducts',
-  connector: 'the connector itself',
-  'far end': 'what is connected at the far end, or nothing there',
-};
-
-function placeWords({ distance, uncertainty, until, place }: ReflectionFinding): string {
-  const at = `${formatMetres(Math.max(0, distance))} ± ${formatMetres(uncertainty)}`;
-  const where = place === 'cable' ? at : `${place}, ${at}`;
-  return until === null ? where : `${where}, until ${formatMetres(until)}`;
-}
-
-function eventWords({ event: { kind, impedance, seriesResistance, size } }: ReflectionFinding): string {
-  switch (kind) {
-    case 'open':
-    case 'short':
-      return `total reflection, ${kind}`;
-    case 'higher':
-      return `step up to ${impedance.toFixed(1)} ohm${seriesResistance ? `, or ${seriesResistance.toFixed(1)} ohm in series` : ''}`;
-    case 'lower':
-      return `step down to ${impedance.toFixed(1)} ohm`;
-    case 'inductive':
-      return `spike up to ${impedance.toFixed(1)} ohm${size ? `, like ${(size * 1e9).toFixed(1)} nH` : ''}`;
-    case 'capacitive':
-      return `dip to ${impedance.toFixed(1)} ohm${size ? `, like ${(size * 1e12).toFixed(1)} pF` : ''}`;
-  }
 }

@@ -3,13 +3,14 @@ import type { Network } from '@gorvane/core/file/network.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import {
   reflectionFindings,
   reflectogramOf,
   traceReflectogramOf,
 } from '@gorvane/core/prove/reflection-findings.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { useKeptText } from '../../../data/touchstone-files.ts';
 import { traceKnown } from './file-drop.tsx';
 import MeasuredCurves from './measured-curves.tsx';
@@ -21,10 +22,21 @@ interface SweptReflectionsProps {
   readonly line: SweepLine;
   readonly takes: readonly Readings[];
   readonly sweeps: ReadonlyMap<string, Network>;
+  /** Told what each file shows, by its checksum. */
+  readonly onFound: OnFound;
 }
 
+export type OnFound = (hash: string, findings: readonly ReflectionFinding[]) => void;
+
 /** Everything that was swept of a unit: curves over their prediction, and what reflects where on its run. */
-export default function SweptReflections({ frozen, plan, line, takes, sweeps }: SweptReflectionsProps) {
+export default function SweptReflections({
+  frozen,
+  plan,
+  line,
+  takes,
+  sweeps,
+  onFound,
+}: SweptReflectionsProps) {
   return takes.map((take) => {
     const network = take.sweep && sweeps.get(take.sweep.hash);
     return (
@@ -41,10 +53,25 @@ export default function SweptReflections({ frozen, plan, line, takes, sweeps }: 
               device={take.device}
               name={take.instrument}
             />
-            <FromSweep plan={plan} line={line} network={network} name={take.instrument} />
+            <FromSweep
+              plan={plan}
+              line={line}
+              network={network}
+              hash={take.sweep!.hash}
+              name={take.instrument}
+              onFound={onFound}
+            />
           </>
         )}
-        {take.trace && <FromTrace plan={plan} line={line} hash={take.trace.hash} name={take.instrument} />}
+        {take.trace && (
+          <FromTrace
+            plan={plan}
+            line={line}
+            hash={take.trace.hash}
+            name={`${take.instrument}, over time`}
+            onFound={onFound}
+          />
+        )}
       </div>
     );
   });
@@ -53,36 +80,48 @@ export default function SweptReflections({ frozen, plan, line, takes, sweeps }: 
 interface FromProps {
   readonly plan: LeadPlan;
   readonly line: SweepLine;
+  readonly hash: string;
   readonly name: string;
+  readonly onFound: OnFound;
 }
 
-function FromSweep({ plan, line, network, name }: FromProps & { readonly network: Network }) {
+/** Says what was found once it is. */
+function useFound(hash: string, onFound: OnFound, findings: readonly ReflectionFinding[] | undefined): void {
+  useEffect(() => {
+    if (findings) onFound(hash, findings);
+  }, [hash, onFound, findings]);
+}
+
+function FromSweep({ plan, line, network, hash, name, onFound }: FromProps & { readonly network: Network }) {
   const result = useMemo(() => {
     try {
       const trace = reflectogramOf(line, network);
-      return { trace, findings: reflectionFindings(line, trace) };
+      const farEnd = network.ports > 1 ? 'on a port' : 'as it is';
+      return { trace, findings: reflectionFindings(line, trace, farEnd) };
     } catch (error) {
-      return { problem: error instanceof Error ? error.message : String(error) };
+      return { findings: undefined, problem: error instanceof Error ? error.message : String(error) };
     }
   }, [line, network]);
-  if ('problem' in result) return <p className="soft">No reflection from this sweep: {result.problem}.</p>;
+  useFound(hash, onFound, result.findings);
+  if (!result.findings) return <p className="soft">No reflection from this sweep: {result.problem}.</p>;
   return <ReflectionChart plan={plan} line={line} name={name} {...result} />;
 }
 
-function FromTrace({ plan, line, hash, name }: FromProps & { readonly hash: string }) {
+function FromTrace({ plan, line, hash, name, onFound }: FromProps) {
   const text = useKeptText(hash);
   const result = useMemo(() => {
     if (!text) return undefined;
     try {
       const { trace: steps, assumed } = readTraceCsv(text, traceKnown(line));
       const trace = traceReflectogramOf(line, steps);
-      return { trace, findings: reflectionFindings(line, trace), assumed };
+      return { trace, findings: reflectionFindings(line, trace, 'as it is'), assumed };
     } catch (error) {
-      return { problem: error instanceof Error ? error.message : String(error) };
+      return { findings: undefined, problem: error instanceof Error ? error.message : String(error) };
     }
   }, [text, line]);
+  useFound(hash, onFound, result?.findings);
   if (text === null) return <p className="out">■ The file of this trace is not in this database.</p>;
   if (!result) return null;
-  if ('problem' in result) return <p className="out">■ {result.problem}</p>;
+  if (!result.findings) return <p className="out">■ {result.problem}</p>;
   return <ReflectionChart plan={plan} line={line} name={name} {...result} />;
 }

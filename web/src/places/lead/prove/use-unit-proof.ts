@@ -46,6 +46,7 @@ export function useUnitProof({ unit, progress }: UnitView, frozen: FrozenPlan) {
     },
     sweeps,
     proof,
+    lastEndId,
     proveStep,
     isDue,
     recordedAt: draft || isStale ? undefined : recorded?.at,

@@ -1,0 +1,41 @@
+import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
+import { formatMetres } from '@gorvane/core/quantity/length.ts';
+
+/** What a reflection is taken for. */
+export const causeWords: Readonly<Record<ReflectionFinding['causes'][number]['kind'], string>> = {
+  open: 'open: a conductor does not go on',
+  short: 'short: centre and shield touch',
+  crush: 'pressed flat or kinked',
+  water: 'water in the dielectric',
+  'wrong cable': 'another cable, of another impedance',
+  'bad joint': 'a joint with resistance or a gap',
+  leak: 'something across centre and shield that conducts',
+  connector: 'the connector itself',
+  'far end': 'what is connected at the far end, or nothing there',
+};
+
+/** Where it is: metres of cable from the first end, and how long a stretch goes on. */
+export function placeWords({ distance, uncertainty, until, place }: ReflectionFinding): string {
+  const at = `${formatMetres(Math.max(0, distance))} ± ${formatMetres(uncertainty)}`;
+  const where = place === 'cable' ? at : `${place}, ${at}`;
+  return until === null ? where : `${where}, until ${formatMetres(until)}`;
+}
+
+/** What the trace itself shows there. */
+export function eventWords({
+  event: { kind, impedance, seriesResistance, size },
+}: ReflectionFinding): string {
+  switch (kind) {
+    case 'open':
+    case 'short':
+      return `total reflection, ${kind}`;
+    case 'higher':
+      return `step up to ${impedance.toFixed(1)} ohm${seriesResistance ? `, or ${seriesResistance.toFixed(1)} ohm in series` : ''}`;
+    case 'lower':
+      return `step down to ${impedance.toFixed(1)} ohm`;
+    case 'inductive':
+      return `spike up to ${impedance.toFixed(1)} ohm${size ? `, like ${(size * 1e9).toFixed(1)} nH` : ''}`;
+    case 'capacitive':
+      return `dip to ${impedance.toFixed(1)} ohm${size ? `, like ${(size * 1e12).toFixed(1)} pF` : ''}`;
+  }
+}
