@@ -93,11 +93,44 @@ test('coax: open, broken, shorted, crushed, wet, wrong cable and a bad joint are
     await readWith(desk, 'centre joint with 400 mohm too much at end B');
     await expect(desk.getByRole('row', { name: /^Resistance, centre.*Out/ })).toBeVisible();
     await expect(verdict(desk)).toHaveText(/Out/);
+    const joints = desk.getByRole('region', { name: 'Bad joints' });
+    await expect(
+      joints.getByText(/^Centre joint with 4\d\d mohm too much at end B|39\d mohm/).first(),
+    ).toBeVisible();
+    await expect(
+      joints.getByRole('button', { name: 'Go back to: Take the jacket off, end B' }),
+    ).toBeVisible();
     await expectAccessible(desk);
   });
   await test.step('a film that leaks', async () => {
     await readWith(desk, 'centre and outer leak, 22 kohm, at end A');
     await expect(desk.getByRole('row', { name: /^Insulation at 500 V.*Out/ })).toBeVisible();
+  });
+});
+
+test('feeder, semi-rigid and choke: crushed, open, and beads of another material', async ({ desk }) => {
+  await test.step('roof repeater feeder: pressed flat', async () => {
+    await openProof(desk, 'Roof repeater feeder');
+    await readWith(desk, /^cable pressed flat/);
+    const shown = desk.getByRole('region', { name: 'What the reflection shows' });
+    await expect(shown.getByText(/likely pressed flat/i).first()).toBeVisible();
+  });
+  await test.step('timing antenna pigtail: centre open at end B', async () => {
+    await openProof(desk, 'Timing antenna pigtail');
+    await readWith(desk, 'centre open at end B');
+    await expect(explained(desk).getByText('Centre open at end B.')).toBeVisible();
+  });
+  await test.step('radio feed line: a choke of other beads fails in its own fixture', async () => {
+    await openProof(desk, 'Marine radio feed line');
+    await readWith(desk, 'beads of another material near end B');
+    await expect(
+      desk.getByRole('row', { name: /^Common-mode rejection of the choke.*Out/ }).first(),
+    ).toBeVisible();
+    await desk.getByLabel('Room temperature').fill('36');
+    await desk.keyboard.press('Tab');
+    await expect(
+      desk.getByRole('row', { name: /^Resistance, centre/ }).getByText(/^9\d\.\d mohm/),
+    ).toBeVisible();
   });
 });
 

@@ -82,7 +82,7 @@ export const unitHappeningSchema = z.discriminatedUnion('kind', [
     /** Scrap of what is mended where it is; a way back says its own. */
     scrap: z.array(z.string()),
   }),
-  /** Rework took more cable than the length allows: who took it shorter, and why. Metres. */
+  /** Rework took more cable than the length allows: how short the lead comes out in all, metres, who took it so, and why. */
   z.object({
     kind: z.literal('taken shorter'),
     shortage: z.number().positive(),

@@ -72,7 +72,7 @@ export function writeDataPackage(units: readonly PackagedUnit[], now: string): U
 }
 
 /** Names that are safe in any file system. */
-const safeName = (name: string) => name.replace(/[^\w.+/-]+/g, '_').replace(/^[./]+/, '');
+const safeName = (name: string) => name.replace(/[^\w.+-]+/g, '_').replace(/^\.+/, '');
 
 /** One folder for each serial, told apart where two are alike. */
 function folderNames(serials: readonly string[]): string[] {

@@ -1,3 +1,4 @@
+import type { UnitProgress } from '@gorvane/core/build/progress.ts';
 import { lengthColour } from '@gorvane/core/house/length-colour.ts';
 import { lengthInWords, longestWay } from '@gorvane/core/lead/in-words.ts';
 import { formatInches, formatMillimetres } from '@gorvane/core/quantity/length.ts';
@@ -17,7 +18,7 @@ export function LabelPage() {
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
   if (!view || !house) return null;
   const { unit, progress } = view;
-  const shorter = progress.takenShorter.reduce((sum, { shortage }) => sum + shortage, 0);
+  const shorter = shortfall(progress);
   const lead = unit.plan?.lead;
   const ring =
     lead &&
@@ -75,3 +76,6 @@ function useQr(text: string | undefined): string | undefined {
   }, [text]);
   return svg;
 }
+
+/** How short the lead has come out, metres: each time that it was taken shorter says how much in all. */
+const shortfall = ({ takenShorter }: UnitProgress) => takenShorter.at(-1)?.shortage ?? 0;

@@ -10,8 +10,10 @@ import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
 import { isOverdue } from '@gorvane/core/prove/reading.ts';
+import { shortenedPlan, shortOf } from '@gorvane/core/prove/shortened-plan.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { Caution } from '../../../controls/caution.tsx';
@@ -86,9 +88,12 @@ interface ProveUnitProps {
   readonly onPlaces: StageProps['onPlaces'];
 }
 
-function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
+function ProveUnit({ view, frozen: started, onPlaces }: ProveUnitProps) {
   const { unit, progress } = view;
   const navigate = useNavigate();
+  const plan = useMemo(() => planLead(started.lead, started.cards, started.house), [started]);
+  const left = useMemo(() => cableLeft(started.lead, plan.cuts, progress), [started, plan, progress]);
+  const frozen = useMemo(() => shortenedPlan(started, left), [started, left]);
   const table = useUnitProof(view, frozen);
   const { takes, setTakes, addTake, sweeps, proof, proveStep, celsius } = table;
   const { benchName: by } = frozen.house;
@@ -101,7 +106,6 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
     celsius,
   };
   const instruments = useInstruments({ ...subject, serial: unit.serial }, addTake);
-  const plan = useMemo(() => planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
   const line = useMemo(() => sweepLineOf(frozen.lead, new Map(Object.entries(frozen.lengths))), [frozen]);
   const hand = handTake(takes, by, celsius);
   const setHand = (next: Readings) => setTakes(withHandTake(takes, next));
@@ -126,7 +130,7 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
   const known: readonly UnitHappening[] = table.recordedAt ? [] : [provedHappening(takes, proof)];
   const mending: Mending = {
     lead: frozen.lead,
-    left: cableLeft(frozen.lead, plan.cuts, progress),
+    left,
     onGoBack: (reason, { target, cost }, before) => {
       const rework = reworkTo(target, proveStep.id, cost, reason);
       void recordHappenings(unit.id, () => [...known, ...before, rework]).then(leaveForBuild);
@@ -140,6 +144,12 @@ function ProveUnit({ view, frozen, onPlaces }: ProveUnitProps) {
           <VerdictMark verdict={proof.verdict} large />
           <p>
             {verdictLine(proof, view, takes)}
+            {[...shortOf(left).values()].map((short) => (
+              <span key={short}>
+                {' '}
+                Proved as it is now, {formatMillimetres(short)} mm shorter than planned.
+              </span>
+            ))}
             {table.recordedAt && (
               <span className="soft"> As recorded {new Date(table.recordedAt).toLocaleString()}.</span>
             )}
