@@ -2,13 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { planLead } from '../plan/lead-plan.ts';
 import { leadWiring } from '../prove/lead-wiring.ts';
-import { proofPlanOf } from '../prove/proof.ts';
+import { proofPlanOf, prove } from '../prove/proof.ts';
 import type { Device } from '../prove/reading.ts';
 import { exampleLead, house } from '../testing/example.ts';
 import { signalPlan } from '../testing/signal-lead.ts';
 import { fromBrowserSchema } from './messages.ts';
 import { fromBase64, toBase64 } from './number-block.ts';
-import { readingPlan } from './reading-plan.ts';
+import { readingPlan, wiggleReading } from './reading-plan.ts';
 import { networkOfSweep, takeOfMatrix, takeOfWiggle, traceOfAnswer } from './take-of.ts';
 
 const { lead, card } = exampleLead();
@@ -80,6 +80,29 @@ describe('what an answer makes of a unit', () => {
     expect(Object.keys(wiggle!.drops)[0]).toBe(plan.paths[0]!.id);
   });
 
+  test('a path that was not moved is not said to hold', () => {
+    const wiggled = (drops: number[]) =>
+      prove(proofPlanOf(plan, house), [
+        takeOfWiggle(plan.paths, { kind: 'wiggle', seconds: 8, reads: 90, drops }, taken),
+      ]).checks.find(({ id }) => id === 'wiggle')!;
+    expect(wiggled([0, 0])).toMatchObject({ verdict: 'Good' });
+    expect(wiggled([0])).toMatchObject({ verdict: 'Not yet', detail: 'only 1 of 2 paths were read' });
+    expect(wiggled([2])).toMatchObject({ verdict: 'Out' });
+  });
+
+  test('a lead of more points than the tester has is neither read nor moved by it', () => {
+    const many = { ...wiring, points: Array.from({ length: 130 }, () => wiring.points[0]!) };
+    expect(wiggleReading(proofPlanOf(plan, house), many)).toBeUndefined();
+    const planned = readingPlan(proofPlanOf(plan, house), many).map(({ request }) => request.kind);
+    expect(planned).not.toContain('matrix');
+    expect(wiggleReading(proofPlanOf(plan, house), wiring)!.request).toMatchObject({
+      pairs: [
+        [1, 3],
+        [2, 4],
+      ],
+    });
+  });
+
   test('a sweep becomes a network row by row, and a short series is refused', () => {
     const series = (value: number) => toBase64(Float64Array.of(value, 0, value, 0));
     const sweep = { kind: 'sweep' as const, from: 1e6, to: 2e6, points: 2, reference: 50 };
@@ -121,6 +144,14 @@ describe('what a browser may say', () => {
     [{ say: 'read', job: 'a', instrument: 'b', request: { kind: 'wiggle', pairs: [[1, 2]], seconds: 1e6 } }],
     [{ say: 'read', job: 'a', instrument: 'b', request: { kind: 'insulation', volts: 5000 } }],
     [{ say: 'read', job: '', instrument: 'b', request: { kind: 'matrix', points: 4 } }],
+    [
+      {
+        say: 'read',
+        job: 'a',
+        instrument: 'b',
+        request: { kind: 'rejection', chokeId: 'x"\n*RST', frequency: 1e6 },
+      },
+    ],
     [{ say: 'dial', host: '10.0.0.1' }],
   ])('%j is refused', (message) => expect(fromBrowserSchema.safeParse(message).success).toBe(false));
 });

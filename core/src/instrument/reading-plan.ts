@@ -10,6 +10,7 @@ import type { SweepLine } from '../prove/sweep-line.ts';
 import { sweepLineOf } from '../prove/sweep-line.ts';
 import type { Wiring } from '../prove/wiring.ts';
 import type { InstrumentRequest } from './messages.ts';
+import { mostPoints } from './messages.ts';
 
 /** One reading of a unit by an instrument, and what must stand at the far end meanwhile. */
 export interface PlannedReading {
@@ -40,6 +41,26 @@ export function traceReading({ lead }: Pick<ProofPlan, 'lead'>, line: SweepLine)
   };
 }
 
+/** Seconds that a lead is moved while the tester reads. */
+export const wiggleSeconds = 8;
+
+/** Every path, as many as a tester has points, again and again while the cable is moved; undefined where there is none to read. */
+export function wiggleReading(
+  { limits }: Pick<ProofPlan, 'limits'>,
+  wiring: Wiring,
+): PlannedReading | undefined {
+  if (limits.length === 0 || wiring.points.length > mostPoints) return undefined;
+  const pairs = limits
+    .slice(0, mostPoints)
+    .map(({ from, to }): [number, number] => [pointNumber(wiring, from), pointNumber(wiring, to)]);
+  return {
+    instrument: 'continuity tester',
+    request: { kind: 'wiggle', pairs, seconds: wiggleSeconds },
+    label: 'Move the cable at both ends while the tester reads',
+    before: 'Both ends on the tester, a hand at each end of the cable.',
+  };
+}
+
 /** The number of a point on the tester, from 1. */
 export const pointNumber = ({ points }: Wiring, id: string) =>
   points.findIndex((point) => point.id === id) + 1;
@@ -67,13 +88,19 @@ export function readingPlan(plan: ProofPlan, wiring: Wiring): PlannedReading[] {
   });
   const line = sweepLineOf(lead, new Map(Object.entries(plan.lengths)));
   const grid = line && sweepGridFor(line, lead.requirement.frequencies);
+  const points = wiring.points.length;
   return [
-    {
-      instrument: 'continuity tester',
-      request: { kind: 'matrix', points: wiring.points.length },
-      label: 'Continuity and resistance of every path',
-      before: nothing,
-    },
+    // A lead of more points than a tester has is read by hand or from a file.
+    ...(points <= mostPoints
+      ? [
+          {
+            instrument: 'continuity tester' as const,
+            request: { kind: 'matrix' as const, points },
+            label: 'Continuity and resistance of every path',
+            before: nothing,
+          },
+        ]
+      : []),
     ...read.filter(({ request }) => request.kind === 'farads'),
     {
       instrument: 'meter',

@@ -45,15 +45,16 @@ export function takeOfMatrix(wiring: Wiring, { ohms }: Answer<'matrix'>, taken: 
   };
 }
 
-/** What a wiggle test showed of each path. */
+/** What a wiggle test showed of the first paths, as many as it read. */
 export function takeOfWiggle(
   paths: readonly ExpectedPath[],
   { seconds, reads, drops }: Answer<'wiggle'>,
   taken: TakenBy,
 ): Readings {
+  const read = paths.slice(0, drops.length);
   return {
     ...emptyTake(taken),
-    wiggle: { seconds, reads, drops: Object.fromEntries(paths.map(({ id }, n) => [id, drops[n] ?? 0])) },
+    wiggle: { seconds, reads, drops: Object.fromEntries(read.map(({ id }, n) => [id, drops[n]!])) },
   };
 }
 

@@ -171,17 +171,21 @@ const leastWiggleReads = 20;
 /** Whether a path drops while the cable is moved. */
 export function wiggleCheck(paths: readonly ExpectedPath[], { takes, house }: CheckContext): ProofCheck {
   const wiggle = takes.findLast((take) => take.wiggle)?.wiggle;
-  const drops = Object.entries(wiggle?.drops ?? {}).filter(([, count]) => count > 0);
+  const counts = Object.entries(wiggle?.drops ?? {});
+  const drops = counts.filter(([, count]) => count > 0);
   const labelOf = (id: string) => paths.find((path) => path.id === id)?.label ?? id;
-  const isLong = wiggle !== undefined && wiggle.reads >= leastWiggleReads;
-  const verdict = drops.length > 0 ? 'Out' : isLong ? 'Good' : 'Not yet';
-  const detail = !wiggle
-    ? 'not measured: move the cable at both ends while the tester reads'
+  const [verdict, detail]: [Verdict, string] = !wiggle
+    ? ['Not yet', 'not measured: move the cable at both ends while the tester reads']
     : drops.length > 0
-      ? `intermittent: ${drops.map(([id, count]) => `${labelOf(id)} dropped ${count} ${count === 1 ? 'time' : 'times'}`).join('; ')}`
-      : isLong
-        ? `no drop in ${wiggle.reads} reads over ${Math.round(wiggle.seconds)} s`
-        : `only ${wiggle.reads} reads: expected ${leastWiggleReads} or more`;
+      ? [
+          'Out',
+          `intermittent: ${drops.map(([id, count]) => `${labelOf(id)} dropped ${count} ${count === 1 ? 'time' : 'times'}`).join('; ')}`,
+        ]
+      : counts.length < paths.length
+        ? ['Not yet', `only ${counts.length} of ${paths.length} paths were read`]
+        : wiggle.reads < leastWiggleReads
+          ? ['Not yet', `only ${wiggle.reads} reads: expected ${leastWiggleReads} or more`]
+          : ['Good', `no drop in ${wiggle.reads} reads over ${Math.round(wiggle.seconds)} s`];
   return {
     id: 'wiggle',
     label: 'Holds while it is moved',

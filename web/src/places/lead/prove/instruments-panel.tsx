@@ -1,5 +1,10 @@
 import type { InstrumentState } from '@gorvane/core/instrument/messages.ts';
-import { pointNumber, readingPlan, traceReading } from '@gorvane/core/instrument/reading-plan.ts';
+import {
+  readingPlan,
+  traceReading,
+  wiggleReading,
+  wiggleSeconds,
+} from '@gorvane/core/instrument/reading-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { isOverdue } from '@gorvane/core/prove/reading.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
@@ -7,7 +12,7 @@ import type { Wiring } from '@gorvane/core/prove/wiring.ts';
 import { Button, Group, Progress } from '@mantine/core';
 import { lookAgain, useBridge } from '../../../data/bridge.ts';
 import { timeNow } from '../../../data/database.ts';
-import type { ReadingJob, useInstruments } from './use-instruments.ts';
+import type { useInstruments } from './use-instruments.ts';
 import { jobsOf } from './use-instruments.ts';
 
 interface InstrumentsPanelProps {
@@ -20,32 +25,14 @@ interface InstrumentsPanelProps {
   readonly onStandIn: () => void;
 }
 
-/** Seconds that a lead is moved while the tester reads. */
-const wiggleSeconds = 8;
-
 /** The instruments behind the bridge, and one button that lets them read all they can of the plan. */
 export function InstrumentsPanel({ frozen, wiring, line, instruments, onStandIn }: InstrumentsPanelProps) {
   const { state, instruments: there } = useBridge();
   const { run, start } = instruments;
   const jobs = jobsOf(readingPlan(frozen, wiring), there);
-  const tester = there.find(({ kind, device }) => kind === 'continuity tester' && device);
   const trace = line ? jobsOf([traceReading(frozen, line)], there) : [];
-  const wiggle: ReadingJob[] = tester
-    ? [
-        {
-          instrument: tester,
-          label: 'Move the cable at both ends while the tester reads',
-          before: '',
-          request: {
-            kind: 'wiggle',
-            pairs: frozen.limits
-              .slice(0, 128)
-              .map(({ from, to }) => [pointNumber(wiring, from), pointNumber(wiring, to)]),
-            seconds: wiggleSeconds,
-          },
-        },
-      ]
-    : [];
+  const wiggling = wiggleReading(frozen, wiring);
+  const wiggle = wiggling ? jobsOf([wiggling], there) : [];
   return (
     <section aria-labelledby="instruments">
       <h2 id="instruments">Instruments</h2>
@@ -75,7 +62,7 @@ export function InstrumentsPanel({ frozen, wiring, line, instruments, onStandIn 
               </Button>
             )
           )}
-          {wiggle.length > 0 && frozen.limits.length > 0 && (
+          {wiggle.length > 0 && (
             <Button variant="default" onClick={() => start(wiggle)}>
               Wiggle test, {wiggleSeconds} s
             </Button>
