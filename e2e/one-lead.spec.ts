@@ -111,6 +111,8 @@ test('one lead from end to end', async ({ desk }) => {
     await desk.getByText(/^Simulated lead/).click();
     await desk.getByLabel('centre open at end B').check();
     await desk.getByRole('button', { name: 'Let the instruments read' }).click();
+    await expect(desk.getByText('By reflection it is at end B.')).toBeVisible();
+    await desk.getByRole('button', { name: /^Take off the readings of .*analyser/ }).click();
     await expect(desk.getByText('2 explanations are equally small')).toBeVisible();
     await expect(
       desk.getByText('Capacitance between the open conductor and its neighbour, from each end'),

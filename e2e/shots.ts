@@ -62,7 +62,7 @@ test('pictures of every main view', async ({ desk }) => {
   await openPlace(desk, 'House');
   await desk.getByText('paper', { exact: true }).click();
   await desk.goBack();
-  await expect(desk.getByText('2 explanations are equally small')).toBeVisible();
+  await expect(desk.getByText('By reflection it is at end B.')).toBeVisible();
   await shot(desk, 'prove');
   await openStage(desk, 'Finish');
   await shot(desk, 'finish');

@@ -8,6 +8,7 @@ import { isFault } from '@gorvane/core/prove/injected-fault.ts';
 import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
 import { nextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
 import { placeFault, withPlaces } from '@gorvane/core/prove/place.ts';
+import { placedDiagnosis } from '@gorvane/core/prove/placed-diagnosis.ts';
 import { leadNetwork } from '@gorvane/core/prove/lead-network.ts';
 import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
@@ -184,6 +185,31 @@ describe('random faults in random leads', () => {
               total!.uncertainty + 0.02 * line!.length,
             );
           }
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  test('an open or a short of a joint is left at its own end by the reflection, or said not to be sure', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...lines),
+        fc.nat({ max: 3 }),
+        fc.boolean(),
+        seeds,
+        (which, pick, isOpen, seed) => {
+          const plan = plans[which]!;
+          const fault: InjectedFault = isOpen
+            ? { kind: 'open', terminal: pick }
+            : { kind: 'short', points: pick < 2 ? [0, 1] : [2, 3] };
+          const { proof, takes, line, network } = read(plan, [fault], seed);
+          const reflected = reflectionFindings(line!, reflectogramOf(line!, network!), 'on a port').filter(
+            ({ expected }) => !expected,
+          );
+          const left = placedDiagnosis(proofPlanOf(plan, house), proof, takes, reflected);
+          expect(left.flat().map((each) => each.fault)).toContainEqual(fault);
+          if (left.length === 1) expect(left[0]![0]!.placed!.where).not.toBe('cable');
         },
       ),
       { numRuns: 40 },

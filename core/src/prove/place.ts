@@ -5,6 +5,7 @@ import type { Fault } from './fault.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
 import { networkResistance } from './network.ts';
 import type { Readings, Uncertainty } from './reading.ts';
+import type { ReflectionFinding } from './reflection-findings.ts';
 import { ohmsOf, pairKey } from './reading.ts';
 import type { PieceLengths } from './resistance.ts';
 import { contactAllowance } from './resistance.ts';
@@ -20,7 +21,7 @@ export interface Placed {
   readonly distance: number;
   readonly uncertainty: number;
   readonly where: 'from end' | 'cable' | 'to end' | 'two places' | 'unsure';
-  readonly by: 'capacitance' | 'resistance';
+  readonly by: 'capacitance' | 'resistance' | 'reflection';
 }
 
 /** A pair of points to put a meter on, and what it reads there if the break is at the other end or right here. */
@@ -245,6 +246,33 @@ function placeShort(
   return { ...base, ...placedAt(share, off, lengths.get(open.pieceId)!) };
 }
 
+/** A place that may be off by more than this part of the piece says nothing. */
+const vague = 1 / 3;
+
+/** An open or a short of a lead with two ends by the total reflection that its first end sees. */
+export function placeByReflection(
+  { lead, lengths }: Pick<Subject, 'lead' | 'lengths'>,
+  fault: Fault,
+  reflected: readonly ReflectionFinding[],
+): Placed | undefined {
+  const [near, far] = lead.ends;
+  const [piece] = lead.pieces;
+  const total = reflected.find(({ event }) => event.kind === fault.kind);
+  if (!total || !piece || !near || !far || lead.ends.length !== 2) return undefined;
+  const length = lengths.get(piece.id)!;
+  const { distance, uncertainty, place } = total;
+  const told = place === 'cable' ? place : place === 'near end' ? 'from end' : 'to end';
+  return {
+    pieceId: piece.id,
+    fromEndId: near.id,
+    toEndId: far.id,
+    distance: Math.min(length, Math.max(0, distance)),
+    uncertainty,
+    where: uncertainty > vague * length ? 'unsure' : told,
+    by: 'reflection',
+  };
+}
+
 function ohmsBetween(from: string, to: string, takes: readonly Readings[]): number | undefined {
   return takes
     .flatMap(({ pairs }) => pairs.filter((pair) => pairKey(pair.from, pair.to) === pairKey(from, to)))
@@ -261,7 +289,7 @@ function placedAt(
   const distance = Math.min(1, Math.max(0, share)) * length;
   const uncertainty = off * length;
   const isOutside = share < -off - atEnd || share > 1 + off + atEnd;
-  if (off > 1 / 3 || isOutside) return { distance, uncertainty, where: 'unsure' };
+  if (off > vague || isOutside) return { distance, uncertainty, where: 'unsure' };
   const slack = Math.max(atEnd, off);
   const where = share <= slack ? 'from end' : share >= 1 - slack ? 'to end' : 'cable';
   return { distance, uncertainty, where };

@@ -2,7 +2,7 @@ import type { BadJoint } from './bad-joint.ts';
 import type { Fault } from './fault.ts';
 import { endOfFault } from './fault.ts';
 import type { Placed } from './place.ts';
-import { placeFault, withPlaces } from './place.ts';
+import { placeByReflection, placeFault, withPlaces } from './place.ts';
 import type { Proof, ProofPlan } from './proof.ts';
 import type { Readings } from './reading.ts';
 import type { ReflectionFinding } from './reflection-findings.ts';
@@ -18,6 +18,7 @@ export function placedDiagnosis(
   plan: ProofPlan,
   proof: Proof,
   takes: readonly Readings[],
+  reflected: readonly ReflectionFinding[] = [],
 ): readonly (readonly PlacedFault[])[] {
   if (!proof.diagnosis) return [];
   const { lead, lengths, house } = plan;
@@ -25,7 +26,11 @@ export function placedDiagnosis(
   const places = new Map<string, Placed | undefined>();
   const placedOf = (fault: Fault) => {
     const key = JSON.stringify(fault);
-    if (!places.has(key)) places.set(key, placeFault(subject, fault, takes, house.meter));
+    if (!places.has(key)) {
+      const placed = placeFault(subject, fault, takes, house.meter);
+      const isTold = placed !== undefined && placed.where !== 'unsure';
+      places.set(key, isTold ? placed : (placeByReflection(subject, fault, reflected) ?? placed));
+    }
     return places.get(key);
   };
   const seen = new Set<string>();

@@ -109,9 +109,12 @@ function ProveUnit({ view, frozen: started, onPlaces }: ProveUnitProps) {
   const line = useMemo(() => sweepLineOf(frozen.lead, new Map(Object.entries(frozen.lengths))), [frozen]);
   const hand = handTake(takes, by, celsius);
   const setHand = (next: Readings) => setTakes(withHandTake(takes, next));
-  const explanations = useMemo(() => placedDiagnosis(frozen, proof, takes), [frozen, proof, takes]);
   const swept = takes.filter(({ sweep, trace }) => sweep ?? trace);
   const { reflected, onFound } = useReflected(takes);
+  const explanations = useMemo(
+    () => placedDiagnosis(frozen, proof, takes, reflected),
+    [frozen, proof, takes, reflected],
+  );
   const joints = useMemo(() => badJoints(frozen, proof, table.lastEndId), [frozen, proof, table.lastEndId]);
   useEffect(
     () => onPlaces(placesOnRun(frozen, proof, explanations, { joints, reflected })),
