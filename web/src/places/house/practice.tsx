@@ -19,7 +19,7 @@ const leftOutNames: Readonly<Record<Practices['leaveOut'][number], string>> = {
 const alsoAskedNames: Readonly<Record<Practices['alsoAsk'][number], string>> = {
   looks: 'looks: joints, cable, contact, the whole',
   wiggle: 'that it holds while it is moved',
-  sweep: 'loss, match and length of coax by an analyser',
+  sweep: 'loss, match and length of coax, and its chokes, by an analyser',
 };
 
 /** What a practice makes of every lead that can be planned. */

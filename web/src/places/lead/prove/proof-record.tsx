@@ -12,7 +12,8 @@ interface RecordButtonProps {
 
 /** Recording the readings on the table, or taking new ones; or why not yet. */
 export function RecordButton({ table, view, onRecord }: RecordButtonProps) {
-  const { takes, proof, isDue, recordedAt, setTakes } = table;
+  const { takes, sweeps, proof, isDue, recordedAt, setTakes } = table;
+  const unread = takes.find(({ sweep }) => sweep && !sweeps.has(sweep.hash));
   if (recordedAt)
     return (
       <Button size="md" variant="default" onClick={() => setTakes([])}>
@@ -23,7 +24,9 @@ export function RecordButton({ table, view, onRecord }: RecordButtonProps) {
     ? `This unit is at “${view.progress.current?.title ?? ''}”. Its proof can be recorded when both ends are joined.`
     : takes.length === 0
       ? 'Enter readings, drop a file, or let the instruments read.'
-      : undefined;
+      : unread
+        ? `The sweep of ${unread.instrument} is not read yet. If its file is not in this database, take it off.`
+        : undefined;
   return (
     <>
       <Button size="md" disabled={why !== undefined} onClick={onRecord}>
