@@ -53,6 +53,8 @@ export interface JudgedSweep {
   /** Hertz: over these the verdict is made. */
   readonly band: readonly [from: number, to: number];
   readonly returnLoss: JudgedCurve;
+  /** From one port everything came back: the far end, or the lead, was open or short, and its match was not measured. */
+  readonly unloaded: boolean;
   /** Undefined with one port. */
   readonly loss: JudgedCurve | undefined;
   /** Cable between the jacket edges by the delay, metres; undefined with one port or too coarse a grid. */
@@ -107,7 +109,16 @@ export function judgeSweep(
     frequencies,
     (n) => judgeReturnLossAt(returned[n]!, limits.returnLossLimit[n]!, device),
   );
-  if (ports < 2) return { band, returnLoss, loss: undefined, length: undefined };
+  if (ports < 2) {
+    const unloaded = returned[0]! < 2 * limits.predictedLoss[0]! + nearlyAll;
+    return {
+      band,
+      returnLoss: unloaded ? unmeasured(returnLoss) : returnLoss,
+      unloaded,
+      loss: undefined,
+      length: undefined,
+    };
+  }
   const lost = decibels(parameters[ports]!.re, parameters[ports]!.im);
   const loss = judgeCurve(
     {
@@ -120,8 +131,11 @@ export function judgeSweep(
     frequencies,
     (n) => judgeLossAt(lost[n]!, limits.lossLimit[n]!, device),
   );
-  return { band, returnLoss, loss, length: judgeLength(line, network) };
+  return { band, returnLoss, unloaded: false, loss, length: judgeLength(line, network) };
 }
+
+/** What comes back from an open or short end is the loss of both ways; so much less is still nearly all, dB. Engineering value. */
+const nearlyAll = 2;
 
 /** Prediction and limits of a lead over frequency, dB. */
 interface SweepLimits {
@@ -195,11 +209,7 @@ function leastOfModel({ cable, reference }: SweepLine, frequency: number): numbe
 }
 
 /** The point of the band with the least margin decides; a sweep that does not reach every working frequency decides nothing. */
-function judgeCurve(
-  curve: Pick<JudgedCurve, 'frequencies' | 'measured' | 'predicted' | 'limit' | 'margin'>,
-  working: readonly number[],
-  judge: (n: number) => Judged,
-): JudgedCurve {
+function judgeCurve(curve: Curve, working: readonly number[], judge: (n: number) => Judged): JudgedCurve {
   const { frequencies, margin } = curve;
   const [from, to] = bandOf(working);
   const slack = 1e-6;
@@ -211,16 +221,20 @@ function judgeCurve(
     if (frequencies[n]! < from || frequencies[n]! > to) continue;
     if (worst < 0 || margin[n]! < margin[worst]!) worst = n;
   }
-  if (worst < 0)
-    return {
-      ...curve,
-      worst,
-      verdict: 'Not yet',
-      judged: { verdict: 'Not yet', reading: undefined, limit: NaN, uncertainty: 0, reason: 'not measured' },
-    };
+  if (worst < 0) return unmeasured(curve);
   const judged = judge(worst);
   return { ...curve, worst, verdict: judged.verdict, judged };
 }
+
+type Curve = Pick<JudgedCurve, 'frequencies' | 'measured' | 'predicted' | 'limit' | 'margin'>;
+
+/** A curve that decides nothing. */
+const unmeasured = (curve: Curve): JudgedCurve => ({
+  ...curve,
+  worst: -1,
+  verdict: 'Not yet',
+  judged: { verdict: 'Not yet', reading: undefined, limit: NaN, uncertainty: 0, reason: 'not measured' },
+});
 
 /** Loss of a parameter, dB, positive; silence ends at 120 dB. */
 function decibels(re: Float64Array, im: Float64Array): Float64Array {

@@ -59,6 +59,18 @@ describe('a sweep against its prediction', () => {
     expect(back.parameters[0]!.re[100]).toBeCloseTo(own.parameters[0]!.re[100]!, 12);
   });
 
+  test('from one port, an open far end says nothing of the match; a load does', () => {
+    const fromOne = (faults: readonly InjectedFault[]) => {
+      const both = swept(faults);
+      const one = { ...both, ports: 1, references: [50], parameters: [both.parameters[0]!] };
+      return judgeSweep(line, frequencies, one, house);
+    };
+    const open = fromOne([{ kind: 'open', terminal: 2 }]);
+    expect(open).toMatchObject({ unloaded: true, loss: undefined });
+    expect(open.returnLoss.judged).toMatchObject({ verdict: 'Not yet', reason: 'not measured' });
+    expect(fromOne([])).toMatchObject({ unloaded: false, returnLoss: { verdict: 'Good' } });
+  });
+
   test('the worst point is named, inside the band, and its margin is what the curves say', () => {
     const { loss, band } = judged([]);
     const { worst, frequencies: at, limit, measured, margin } = loss!;

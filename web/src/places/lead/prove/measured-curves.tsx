@@ -33,7 +33,7 @@ export default function MeasuredCurves({ frozen, line, network, device, name }: 
     () => judgeSweep(line, frequencies, network, frozen.house, device),
     [line, frequencies, network, frozen.house, device],
   );
-  const { loss, returnLoss, band } = judged;
+  const { loss, returnLoss, band, unloaded } = judged;
   const marks = band.map((value, n) => ({ value, label: n === 0 ? 'band' : '' }));
   return (
     <section aria-label={`Sweep of ${name}`}>
@@ -56,7 +56,15 @@ export default function MeasuredCurves({ frozen, line, network, device, name }: 
           <Causes causes={causesOf(line, loss)} />
         </>
       )}
-      <WorstPoint what="Return loss" curve={returnLoss} bound="at least" />
+      {unloaded ? (
+        <p>
+          <VerdictMark verdict="Not yet" /> Return loss: nearly all comes back. The far end was open or short,
+          or the lead is: the reflection below says where. For its match, sweep it again with a load of{' '}
+          {line.reference} ohm at the far end.
+        </p>
+      ) : (
+        <WorstPoint what="Return loss" curve={returnLoss} bound="at least" />
+      )}
       <Curves
         title="Return loss, measured over predicted"
         curve={returnLoss}
