@@ -78,14 +78,22 @@ function mistake(plan: LeadPlan, pick: number): InjectedFault {
   return faults[pick % faults.length]!;
 }
 
+/** A lead of the scenario, so many times as long. */
+function resized(which: number, factor: number): LeadPlan {
+  const lead = demo.leads[which]!;
+  const legs = lead.legs.map((leg) => ({ ...leg, finishedLength: factor * leg.finishedLength }));
+  const bends = lead.bends.map((bend) => ({ ...bend, at: factor * bend.at }));
+  return planLead({ ...lead, legs, bends }, demo.gaugeCards, house);
+}
+
 describe('random faults in random leads', () => {
-  const whichLead = fc.nat({ max: plans.length - 1 });
+  const factor = fc.double({ min: 0.7, max: 5, noNaN: true });
+  const someLead = fc.tuple(fc.nat({ max: plans.length - 1 }), factor).map(([n, times]) => resized(n, times));
   const seeds = fc.integer({ min: 1, max: 9999 });
 
   test('one mistake is named, alone or among explanations of its size; whatever shows nothing is no mistake', () => {
     fc.assert(
-      fc.property(whichLead, fc.nat(), seeds, (which, pick, seed) => {
-        const plan = plans[which]!;
+      fc.property(someLead, fc.nat(), seeds, (plan, pick, seed) => {
         const fault = mistake(plan, pick);
         const { proof } = read(plan, [fault], seed);
         if (proof.verdict === 'Good') {
@@ -105,15 +113,29 @@ describe('random faults in random leads', () => {
     );
   });
 
+  test('two mistakes at once: no more than two are blamed, and each explanation would read the same', () => {
+    fc.assert(
+      fc.property(someLead, fc.nat(), fc.nat(), seeds, (plan, first, second, seed) => {
+        const { proof } = read(plan, [mistake(plan, first), mistake(plan, second)], seed);
+        const { explanations = [], proven } = proof.diagnosis ?? {};
+        if (explanations.length === 0) return;
+        if (proven) expect(explanations[0]!.faults.length).toBeLessThanOrEqual(2);
+        const seen = proof.pairs.map((pair) => pair.read);
+        for (const { faults } of explanations.slice(0, 4))
+          expect(read(plan, faults, seed).proof.pairs.map((pair) => pair.read)).toEqual(seen);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
   test('a conductor broken in the cable is placed within what is said, or said not to be sure', () => {
     fc.assert(
       fc.property(
-        whichLead,
+        someLead,
         fc.nat(),
         fc.double({ min: 0.08, max: 0.92, noNaN: true }),
         seeds,
-        (which, pick, at, seed) => {
-          const plan = plans[which]!;
+        (plan, pick, at, seed) => {
           const piece = plan.lead.pieces[pick % plan.lead.pieces.length]!;
           const conductors = conductorsOf(leadCable(plan.lead, piece.cableId));
           const { id: conductor } = conductors[pick % conductors.length]!;
