@@ -73,6 +73,9 @@ export function traceReflectogramOf(line: SweepLine, trace: StepTrace): Reflecto
   return traceReflectogram({ ...trace, times: thin(times), volts: thin(volts) }, known);
 }
 
+/** What stands at the far end while the first is looked into: the port of an analyser, or anything. */
+export type FarEnd = 'on a port' | 'as it is';
+
 /**
  * The events of a trace against the run: an open, a short, a crush (a short stretch that is low), water (a long one),
  * another cable (from one end to the other), a joint with resistance or a gap, a film that leaks. What one trace cannot tell
@@ -81,7 +84,7 @@ export function traceReflectogramOf(line: SweepLine, trace: StepTrace): Reflecto
 export function reflectionFindings(
   line: SweepLine,
   trace: Reflectogram,
-  farEnd: 'on a port' | 'as it is',
+  farEnd: FarEnd,
 ): ReflectionFinding[] {
   const events = reflectionEvents(trace, line.reference);
   const near = nearConnectorLength(line);
@@ -99,7 +102,11 @@ export function reflectionFindings(
       distance,
       uncertainty,
       until,
-      causes: causesOf(line, events, n, { place, stretch: until === null ? null : until - distance }),
+      causes: causesOf(line, events, n, {
+        place,
+        farEnd,
+        stretch: until === null ? null : until - distance,
+      }),
       expected: isExpected(line, event, place, farEnd),
     });
     n = back ?? n;
@@ -133,8 +140,9 @@ function returnOf(
 const likely = (kind: ReflectionKind) => ({ kind, sure: 'likely' as const });
 const possible = (kind: ReflectionKind) => ({ kind, sure: 'possible' as const });
 
-interface Stretch {
+interface Seen {
   readonly place: ReflectionFinding['place'];
+  readonly farEnd: FarEnd;
   /** How long the line stays off its level, metres; null where it does not come back inside the cable. */
   readonly stretch: number | null;
 }
@@ -143,13 +151,16 @@ function causesOf(
   line: SweepLine,
   events: readonly ReflectionEvent[],
   n: number,
-  { place, stretch }: Stretch,
+  { place, stretch, farEnd }: Seen,
 ): ReflectionFinding['causes'] {
   const event = events[n]!;
   switch (event.kind) {
     case 'open':
     case 'short':
-      return place === 'far end' ? [possible('far end'), possible(event.kind)] : [likely(event.kind)];
+      if (place !== 'far end') return [likely(event.kind)];
+      return farEnd === 'on a port'
+        ? [likely(event.kind), possible('far end')]
+        : [possible('far end'), possible(event.kind)];
     case 'capacitive':
       return place === 'cable' ? [likely('crush')] : [likely('connector'), possible('crush')];
     case 'inductive':
@@ -193,7 +204,7 @@ function isExpected(
   line: SweepLine,
   event: ReflectionEvent,
   place: ReflectionFinding['place'],
-  farEnd: 'on a port' | 'as it is',
+  farEnd: FarEnd,
 ): boolean {
   if (place === 'cable') return false;
   if (event.kind === 'open' || event.kind === 'short') return place === 'far end' && farEnd === 'as it is';

@@ -204,12 +204,15 @@ describe('faults in words', () => {
   ])('%j', (fault, words) => expect(wordFault(receiver, wiring, fault)).toBe(words));
 
   test('an open and a short may sit in the cable as well; a swap may not', () => {
-    expect(wordPlace(receiver, wiring, { kind: 'open', terminal: 0 })).toContain(
+    expect(wordPlace(receiver, wiring, { kind: 'open', terminal: 0 }, false)).toContain(
       'Less likely: the cable itself',
     );
-    expect(wordPlace(receiver, wiring, { kind: 'short', points: [2, 3] })).toContain(
+    expect(wordPlace(receiver, wiring, { kind: 'short', points: [2, 3] }, false)).toContain(
       'Less likely: the cable itself',
     );
-    expect(wordPlace(receiver, wiring, { kind: 'swap', terminals: [0, 1] })).not.toContain('cable itself');
+    expect(wordPlace(receiver, wiring, { kind: 'open', terminal: 0 }, true)).not.toContain('cable itself');
+    expect(wordPlace(receiver, wiring, { kind: 'swap', terminals: [0, 1] }, false)).not.toContain(
+      'cable itself',
+    );
   });
 });

@@ -63,8 +63,8 @@ function wordCableFault(lead: Lead, fault: CableFault): string {
   }
 }
 
-/** Where a fault probably sits and what it usually is. */
-export function wordPlace(lead: Lead, wiring: Wiring, fault: Fault): string {
+/** Where a fault probably sits and what it usually is; once it is placed at its end, nothing is said of the cable. */
+export function wordPlace(lead: Lead, wiring: Wiring, fault: Fault, isPlaced: boolean): string {
   const { name: end, connectorId } = endById(lead, endOfFault(wiring, fault));
   const causes: Record<Fault['kind'], string> = {
     ...methodOf(connectorById(connectorId).method).usualFaults,
@@ -73,5 +73,5 @@ export function wordPlace(lead: Lead, wiring: Wiring, fault: Fault): string {
     rotated: 'counted from the wrong contact',
     mirrored: 'counted from the wrong side of the connector',
   };
-  return `End ${end}: ${causes[fault.kind]}.${mayBeInCable(wiring, fault) ? ' Less likely: the cable itself, somewhere between.' : ''}`;
+  return `End ${end}: ${causes[fault.kind]}.${!isPlaced && mayBeInCable(wiring, fault) ? ' Less likely: the cable itself, somewhere between.' : ''}`;
 }

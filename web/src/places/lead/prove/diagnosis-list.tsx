@@ -71,7 +71,9 @@ export function DiagnosisList({
                   {placed && (
                     <div className={isTold(placed) ? undefined : 'soft'}>{placedWords(frozen, placed)}</div>
                   )}
-                  {!inCable(placed) && <div className="soft">{wordPlace(lead, proof.wiring, fault)}</div>}
+                  {!inCable(placed) && (
+                    <div className="soft">{wordPlace(lead, proof.wiring, fault, isTold(placed))}</div>
+                  )}
                 </FaultLine>
               );
             })}
