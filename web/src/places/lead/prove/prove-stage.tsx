@@ -6,10 +6,8 @@ import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { badJoints } from '@gorvane/core/prove/bad-joint.ts';
 import { placedDiagnosis, placesOnRun } from '@gorvane/core/prove/placed-diagnosis.ts';
-import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/prove/reading.ts';
-import { isOverdue } from '@gorvane/core/prove/reading.ts';
 import { shortenedPlan, shortOf } from '@gorvane/core/prove/shortened-plan.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
@@ -17,10 +15,8 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { Caution } from '../../../controls/caution.tsx';
-import { marksOf, outOfCalibration } from '../../../controls/unit-state.ts';
 import { VerdictMark } from '../../../controls/verdict.tsx';
 import type { UnitView } from '../../../data/live.ts';
-import { timeNow } from '../../../data/database.ts';
 import { readWithTester } from '../../../data/tester.ts';
 import { recordHappenings, scrapUnit } from '../../../data/units.ts';
 import type { StageProps } from '../lead-page.tsx';
@@ -41,6 +37,7 @@ import { TestPlan } from './test-plan.tsx';
 import { useInstruments } from './use-instruments.ts';
 import { useReflected } from './use-reflected.ts';
 import { provedHappening, recordProof, useUnitProof } from './use-unit-proof.ts';
+import { VerdictLine } from './verdict-line.tsx';
 import { useVirtualSettings, VirtualFaults, virtualSetup } from './virtual-faults.tsx';
 import './prove.css';
 
@@ -146,7 +143,7 @@ function ProveUnit({ view, frozen: started, onPlaces }: ProveUnitProps) {
         <div className="stage-head" role="status">
           <VerdictMark verdict={proof.verdict} large />
           <p>
-            {verdictLine(proof, view, takes)}
+            <VerdictLine proof={proof} progress={progress} takes={takes} />
             {[...shortOf(left).values()].map((short) => (
               <span key={short}>
                 {' '}
@@ -226,15 +223,4 @@ function ProveUnit({ view, frozen: started, onPlaces }: ProveUnitProps) {
       </aside>
     </div>
   );
-}
-
-function verdictLine(proof: Proof, { progress }: UnitView, takes: readonly Readings[]): string {
-  const isOverdueNow = takes.some(({ device }) => device && isOverdue(device, timeNow()));
-  const marks = [...new Set([...marksOf(progress), ...(isOverdueNow ? [outOfCalibration] : [])])];
-  const waivers = marks.length > 0 ? ` ▲ ${marks.join(', ')}.` : '';
-  const leftOut = proof.checks.filter((check) => check.leftOut).length;
-  const omitted =
-    leftOut > 0 ? ` ${leftOut} ${leftOut === 1 ? 'check is' : 'checks are'} not asked by this house.` : '';
-  if (!proof.deciding) return `Every check that was asked is within its limit.${omitted}${waivers}`;
-  return `${proof.deciding.label}: ${proof.deciding.detail}.${waivers}`;
 }

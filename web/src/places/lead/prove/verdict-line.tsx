@@ -1,0 +1,45 @@
+import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
+import type { Proof } from '@gorvane/core/prove/proof.ts';
+import type { Readings } from '@gorvane/core/prove/reading.ts';
+import { isOverdue } from '@gorvane/core/prove/reading.ts';
+import { recordChecks } from '@gorvane/core/prove/recorded-check.ts';
+import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
+import { limitWords } from '../../../controls/certificate-words.ts';
+import { marksOf, outOfCalibration } from '../../../controls/unit-state.ts';
+import { useWriting } from '../../../controls/writing.ts';
+import { timeNow } from '../../../data/database.ts';
+
+interface VerdictLineProps {
+  readonly proof: Proof;
+  readonly progress: UnitProgress;
+  readonly takes: readonly Readings[];
+}
+
+/** The verdict in one line: what decides it, by which figures, and what stands against it. */
+export function VerdictLine({ proof, progress, takes }: VerdictLineProps) {
+  const write = useWriting();
+  const { deciding } = proof;
+  const isOverdueNow = takes.some(({ device }) => device && isOverdue(device, timeNow()));
+  const marks = [...new Set([...marksOf(progress), ...(isOverdueNow ? [outOfCalibration] : [])])];
+  return (
+    <>
+      {deciding
+        ? `${deciding.label}: ${deciding.detail}${figures(deciding, write)}.`
+        : `Every check that was asked is within its limit.${omitted(proof)}`}
+      {marks.length > 0 && ` ▲ ${marks.join(', ')}.`}
+    </>
+  );
+}
+
+/** What was read against what it is held to, where it is a figure. */
+function figures(check: ProofCheck, write: (value: number, kind: QuantityKind) => string): string {
+  const reading = check.judged?.reading;
+  if (reading === undefined || !Number.isFinite(reading)) return '';
+  return `, ${write(reading, check.quantity)}, ${limitWords(recordChecks([check])[0]!, write)}`;
+}
+
+function omitted({ checks }: Proof): string {
+  const count = checks.filter(({ leftOut }) => leftOut).length;
+  return count > 0 ? ` ${count} ${count === 1 ? 'check is' : 'checks are'} not asked by this house.` : '';
+}
