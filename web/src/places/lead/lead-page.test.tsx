@@ -201,6 +201,7 @@ describe('Prove', () => {
 
   test('ticks prove the wiring, not the resistance; ohms and insulation make it Good', async () => {
     await readyToProve();
+    await database.house.toCollection().modify({ benchName: 'Kit' });
     at('prove', 'OS-0003');
     for (const pair of silentPairs) await tick(pair, 'silent');
     await tick('end A centre to end B centre', 'beeps');
@@ -211,6 +212,8 @@ describe('Prove', () => {
     await userEvent.type(screen.getByLabelText('A 50 ohm load seen through the lead'), '50.1');
     await userEvent.type(screen.getByLabelText('Capacitance, centre to shield'), '345 pF');
     await userEvent.type(screen.getByLabelText('Insulation, ohms'), '5 Gohm');
+    fireEvent.change(screen.getByLabelText('Room temperature'), { target: { value: '17' } });
+    await waitFor(async () => expect((await database.kept.get(`room/${third.id}`))?.text).toBe('17'));
     await userEvent.click(await screen.findByRole('button', { name: 'Record this proof: Good' }));
     await waitFor(async () =>
       expect((await eventsOfUnit(third.id)).at(-1)!.happening).toMatchObject({
@@ -218,6 +221,10 @@ describe('Prove', () => {
         good: true,
       }),
     );
+    expect((await eventsOfUnit(third.id)).at(-2)!.happening).toMatchObject({
+      kind: 'proved',
+      readings: { by: 'Kit', celsius: 17 },
+    });
   });
 
   test('too close to the limit is Not yet, with the reason', async () => {

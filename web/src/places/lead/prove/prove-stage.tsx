@@ -45,7 +45,15 @@ import './prove.css';
 export function ProveStage(props: StageProps) {
   const { view, plan, house, onPlaces } = props;
   if (view?.unit.plan)
-    return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} onPlaces={onPlaces} />;
+    return (
+      <ProveUnit
+        key={view.unit.id}
+        view={view}
+        frozen={view.unit.plan}
+        by={house.record.benchName}
+        onPlaces={onPlaces}
+      />
+    );
   const proofPlan = proofPlanOf(plan, house.record);
   const expected = prove(proofPlan, []);
   return (
@@ -82,10 +90,12 @@ function Predicted({ plan }: { readonly plan: LeadPlan }) {
 interface ProveUnitProps {
   readonly view: UnitView;
   readonly frozen: FrozenPlan;
+  /** Who is at the bench now; the plan may have been frozen by another. */
+  readonly by: string;
   readonly onPlaces: StageProps['onPlaces'];
 }
 
-function ProveUnit({ view, frozen: started, onPlaces }: ProveUnitProps) {
+function ProveUnit({ view, frozen: started, by, onPlaces }: ProveUnitProps) {
   const { unit, progress } = view;
   const navigate = useNavigate();
   const plan = useMemo(() => planLead(started.lead, started.cards, started.house), [started]);
@@ -93,7 +103,6 @@ function ProveUnit({ view, frozen: started, onPlaces }: ProveUnitProps) {
   const frozen = useMemo(() => shortenedPlan(started, left), [started, left]);
   const table = useUnitProof(view, frozen);
   const { takes, setTakes, addTake, sweeps, proof, proveStep, celsius } = table;
-  const { benchName: by } = frozen.house;
   const [settings, setSettings] = useVirtualSettings(unit.id);
   const subject = {
     wiring: proof.wiring,
