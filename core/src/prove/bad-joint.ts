@@ -1,9 +1,11 @@
 import type { Fault } from './fault.ts';
 import type { InjectedFault } from './injected-fault.ts';
+import type { PairCheck } from './pair-matrix.ts';
 import type { Proof, ProofPlan } from './proof.ts';
 import { connectedBelow } from './reading.ts';
 import type { ExpectedPath } from './resistance.ts';
-import { plannedPartition } from './wiring.ts';
+import type { Wiring } from './wiring.ts';
+import { placeOfPair, plannedPartition } from './wiring.ts';
 
 /** One place where a joint may conduct badly, or a film may leak. */
 export interface BadJoint {
@@ -24,60 +26,75 @@ export function badJoints(
   lastEndId?: string,
 ): readonly (readonly BadJoint[])[] {
   const nets = plannedPartition(proof.wiring);
-  const found = [...new Set(nets)].flatMap((net) => [
-    highResistance(limits, proof, nets, net),
-    ...[...new Set(nets)].filter((other) => other > net).map((other) => leaks(proof, nets, net, other)),
-  ]);
+  const found = [
+    ...byNet(readPaths(limits, proof), ({ ends }) => String(nets[ends[0]]!)).map((paths) =>
+      highResistance(paths, proof.wiring),
+    ),
+    ...byNet(
+      proof.pairs.filter(({ leak }) => leak),
+      ({ from, to }) => [nets[from]!, nets[to]!].sort((a, b) => a - b).join(' '),
+    ).map((pairs) => leaks(pairs, proof.wiring)),
+  ];
   const rank = ({ endId }: BadJoint) => (endId === lastEndId ? 0 : 1);
   return found
     .filter((places) => places.length > 0)
     .map((places) => [...places].sort((a, b) => rank(a) - rank(b)));
 }
 
-function highResistance(
-  limits: readonly ExpectedPath[],
-  { wiring, checks, pairs }: Proof,
-  nets: readonly number[],
-  net: number,
-): BadJoint[] {
-  const { points, terminals } = wiring;
-  const paths = limits.flatMap((path) => {
-    const [a, b] = [path.from, path.to].map((id) => points.findIndex((point) => point.id === id));
-    const check = checks.find(({ id }) => id === `resistance ${path.id}`);
-    const ohms = pairs.find(({ from, to }) => from === a && to === b)?.ohms;
-    if (nets[a!] !== net || !check || ohms === undefined || ohms >= connectedBelow) return [];
-    return [{ ends: [a!, b!], isOut: check.verdict === 'Out', excess: ohms - path.expected }];
+/** Things that are about the same net, or the same two. */
+function byNet<Item>(items: readonly Item[], netOf: (item: Item) => string): Item[][] {
+  const groups = new Map<string, Item[]>();
+  for (const item of items) groups.set(netOf(item), [...(groups.get(netOf(item)) ?? []), item]);
+  return [...groups.values()];
+}
+
+/** A planned path that was read: its points, whether it is Out, and what is beyond the expected, ohm. */
+interface ReadPath {
+  readonly ends: readonly [number, number];
+  readonly isOut: boolean;
+  readonly excess: number;
+}
+
+function readPaths(limits: readonly ExpectedPath[], { wiring, checks, pairs }: Proof): ReadPath[] {
+  const indexOf = new Map(wiring.points.map(({ id }, index) => [id, index]));
+  const verdicts = new Map(checks.map(({ id, verdict }) => [id, verdict]));
+  return limits.flatMap((path): ReadPath[] => {
+    const [a, b] = [indexOf.get(path.from)!, indexOf.get(path.to)!];
+    const ohms = pairs[placeOfPair(wiring.points.length, a, b)]!.ohms;
+    if (ohms === undefined || ohms >= connectedBelow) return [];
+    const isOut = verdicts.get(`resistance ${path.id}`) === 'Out';
+    return [{ ends: [a, b], isOut, excess: ohms - path.expected }];
   });
-  const high = paths.filter(({ isOut }) => isOut);
+}
+
+/** Joints through which every path that was read is Out; of these the ones that explain the most. */
+function highResistance(paths: readonly ReadPath[], { points, terminals }: Wiring): BadJoint[] {
+  if (!paths.some(({ isOut }) => isOut)) return [];
   const through = (point: number) => paths.filter(({ ends }) => ends.includes(point));
-  const suspects = terminals.flatMap(({ point }, terminal) =>
-    point !== null && through(point).length > 0 && through(point).every(({ isOut }) => isOut)
-      ? [{ point, terminal, explains: through(point).length }]
-      : [],
-  );
-  const most = Math.max(0, ...suspects.map(({ explains }) => explains));
+  const suspects = terminals.flatMap(({ point }, terminal) => {
+    const mine = point === null ? [] : through(point);
+    return mine.length > 0 && mine.every(({ isOut }) => isOut) ? [{ point: point!, terminal, mine }] : [];
+  });
+  const most = Math.max(0, ...suspects.map(({ mine }) => mine.length));
   return suspects
-    .filter(({ explains }) => explains === most)
-    .map(({ point, terminal }): BadJoint => {
-      const ohms = Math.min(...high.filter(({ ends }) => ends.includes(point)).map(({ excess }) => excess));
+    .filter(({ mine }) => mine.length === most)
+    .map(({ point, terminal, mine }): BadJoint => {
+      const ohms = Math.max(0, Math.min(...mine.map(({ excess }) => excess)));
       return {
         endId: points[point]!.endId,
-        fault: { kind: 'high resistance', terminal, ohms: Math.max(0, ohms) },
+        fault: { kind: 'high resistance', terminal, ohms },
         mendedAs: { kind: 'open', terminal },
       };
     });
 }
 
-function leaks({ wiring, pairs }: Proof, nets: readonly number[], net: number, other: number): BadJoint[] {
-  const between = pairs.filter(
-    ({ from, to, leak }) =>
-      leak && [nets[from], nets[to]].includes(net) && [nets[from], nets[to]].includes(other),
-  );
-  const ohms = Math.min(...between.map((pair) => pair.ohms!));
-  return between
-    .filter(({ from, to }) => wiring.points[from]!.endId === wiring.points[to]!.endId)
+/** Contacts of one end between which a film of a net to another may lie. */
+function leaks(pairs: readonly PairCheck[], { points }: Wiring): BadJoint[] {
+  const ohms = Math.min(...pairs.map((pair) => pair.ohms!));
+  return pairs
+    .filter(({ from, to }) => points[from]!.endId === points[to]!.endId)
     .map(({ from, to }): BadJoint => ({
-      endId: wiring.points[from]!.endId,
+      endId: points[from]!.endId,
       fault: { kind: 'leak', points: [from, to], ohms },
       mendedAs: { kind: 'short', points: [from, to] },
     }));
