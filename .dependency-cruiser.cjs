@@ -1,8 +1,33 @@
 const path = require('node:path');
+const floors = require('./core/floors.json').map(({ floor }) => floor);
+
+const test = '\\.test\\.tsx?$';
+const testing = '^core/src/testing/';
+
+/** Each floor of core imports only itself and floors below it, types included; tests and their helpers stand apart. */
+const floorRules = floors.slice(0, -1).map((floor, height) => ({
+  name: `floor-${floor}-imports-no-floor-above`,
+  severity: 'error',
+  from: { path: `^core/src/${floor}/`, pathNot: test },
+  to: { path: `^core/src/(${floors.slice(height + 1).join('|')})/` },
+}));
 
 /** Imports run one way: core knows nobody; demo and server know core; web knows core; places never know each other. */
 module.exports = {
   forbidden: [
+    ...floorRules,
+    {
+      name: 'every-folder-of-core-is-a-floor',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: `^core/src/(${floors.join('|')}|testing)/` },
+      to: {},
+    },
+    {
+      name: 'only-tests-use-testing',
+      severity: 'error',
+      from: { path: '^(core|web|server|demo)/src', pathNot: [test, testing, '/testing/'] },
+      to: { path: testing },
+    },
     {
       name: 'core-knows-nobody',
       severity: 'error',
@@ -12,7 +37,7 @@ module.exports = {
     {
       name: 'core-has-no-interface-and-no-storage',
       severity: 'error',
-      from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src', pathNot: test },
       to: { path: 'node_modules/(react|dexie|@mantine|express)|^node:' },
     },
     {
@@ -36,7 +61,7 @@ module.exports = {
     {
       name: 'below-the-places',
       severity: 'error',
-      from: { path: '^web/src/(drawing|controls|data|draft)/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^web/src/(drawing|controls|data|draft|work)/', pathNot: test },
       to: { path: '^web/src/(places|app)/' },
     },
     {
@@ -49,16 +74,12 @@ module.exports = {
       name: 'no-circles',
       severity: 'error',
       from: {},
-      to: {
-        circular: true,
-        dependencyTypesNot: ['type-only'],
-        viaOnly: { dependencyTypesNot: ['type-only'] },
-      },
+      to: { circular: true },
     },
     {
       name: 'no-orphans',
       severity: 'error',
-      from: { orphan: true, pathNot: '(\\.test\\.tsx?|\\.d\\.ts|/main\\.tsx?|write\\.ts)$' },
+      from: { orphan: true, pathNot: `(${test}|\\.d\\.ts$|/main\\.tsx?$|write\\.ts$)` },
       to: {},
     },
   ],

@@ -18,6 +18,6 @@ export default [
     name: 'JavaScript of the first screen',
     path: [...files].map((file) => `web/dist/${file}`),
     gzip: true,
-    limit: '250 kB',
+    limit: '200 kB',
   },
 ];

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { bar, buildUntil, expect, expectAccessible, heading, openPlace, test } from './desk.ts';
+import { bar, buildUntil, expect, expectAccessible, heading, openPlace, test, untilStored } from './desk.ts';
 
 /** Build as a bench needs it: keys only, interruptions, batches over two benches, evidence, paper. */
 
@@ -112,6 +112,7 @@ test('interrupted: the tab closed, the storage full, the unit open twice; nothin
     await buildUntil(again, /^Shrink the relief, end B/);
     await again.keyboard.press('PageDown');
     await expect(bar(again)).toHaveText('Done');
+    await untilStored(again, 'kept', 'Shrink the relief, end B');
     await again.close();
     const third = await context.newPage();
     await third.goto(address);

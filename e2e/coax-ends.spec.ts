@@ -107,7 +107,8 @@ for (const { lead, section, mistake } of families)
   test(`${lead}: planned, built with its classic mistake, and proved Good`, async ({ desk }) => {
     await openLead(desk, lead);
     await expect(desk.getByText('does not fit')).toHaveCount(0);
-    await expectAccessible(desk);
+    // Pages are alike for every family but for the drawing of the strip.
+    if (lead === families[0]!.lead) await expectAccessible(desk);
     await openStage(desk, 'Strip');
     await expect(desk.getByRole('img', { name: /^Strip of end A/ })).toBeVisible();
     await expect(desk.getByRole('img', { name: /^Section of the seated joint/ })).toHaveAccessibleName(

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, openPlace, test } from './desk.ts';
+import { expect, expectContrast, openPlace, test, untilStored } from './desk.ts';
 
 test('a link carries the question to another browser, which has its own data', async ({ desk, browser }) => {
   await desk.goto('/lab/line');
@@ -28,7 +28,7 @@ test('on the night bench every question passes the contrast rules', async ({ des
   ] as const) {
     await desk.goto(`/lab/${address}`);
     await expect(desk.getByText(words).first()).toBeVisible();
-    await expectAccessible(desk);
+    await expectContrast(desk);
   }
 });
 
@@ -59,7 +59,7 @@ test('what was typed and does not parse is still there after a reload; offline t
   await desk.goto('/lab/bus');
   await desk.getByRole('textbox', { name: 'Receivers' }).fill('12 and a half');
   await expect(desk.getByText(/a number of receivers, 1 to 256/)).toBeVisible();
-  await desk.waitForTimeout(300);
+  await untilStored(desk, 'kept', '12 and a half');
   await context.setOffline(true);
   await desk.reload();
   await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12 and a half');

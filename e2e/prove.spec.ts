@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, heading, openLead, openPlace, openStage, test } from './desk.ts';
+import { bar, expect, expectAccessible, heading, openLead, openPlace, openStage, test } from './desk.ts';
 
 /** A unit of a lead at its Prove stage, with an empty table of readings; one is started where none was. */
 async function openProof(desk: Page, lead: string): Promise<void> {
@@ -10,7 +10,7 @@ async function openProof(desk: Page, lead: string): Promise<void> {
   if (!(await unit.isVisible())) {
     await desk.getByRole('link', { name: /^Build OS-/ }).click();
     await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
-    await desk.keyboard.press('Space');
+    await bar(desk).click();
     await expect(heading(desk)).not.toHaveText(/unit OS-/);
     await openProofOf(desk, lead);
   }

@@ -1,6 +1,6 @@
-import type { Readings } from '@gorvane/core/prove/reading.ts';
-import type { Wiring } from '@gorvane/core/prove/wiring.ts';
-import { pairsOfPoints, partitionOf } from '@gorvane/core/prove/wiring.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
+import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
+import { pairsOfPoints, partitionOf } from '@gorvane/core/wiring/wiring.ts';
 import { continuityCheck } from '@gorvane/core/prove/checks.ts';
 import { diagnose } from '@gorvane/core/prove/diagnosis.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
@@ -27,6 +27,7 @@ function straight(conductors: number): Wiring {
         endId,
         contact: String(n + 1),
         label: `end ${endId} ${n + 1}`,
+        shortLabel: '',
         isShell: false,
       })),
     ),

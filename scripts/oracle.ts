@@ -1,3 +1,4 @@
+import { parseArgs } from 'node:util';
 import { readFileSync } from 'node:fs';
 import type { OracleFile } from '@gorvane/core/oracle/evaluate.ts';
 import { oracleDeviation } from '@gorvane/core/oracle/evaluate.ts';
@@ -26,7 +27,7 @@ function evaluate(path: string): boolean {
   return good;
 }
 
-const files = process.argv.slice(2);
+const files = parseArgs({ allowPositionals: true }).positionals;
 if (files.length === 0) {
   console.error('Usage: npm run oracle -- FILE...');
   process.exit(2);

@@ -1,7 +1,8 @@
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { ensureChromium, installPackages, root, run } from './setup.mjs';
+import { ensureChromium, installPackages, root } from './setup.mjs';
 
-/** Every check of the project. The last line carries the real sums of the two runners. */
+/** Every check of the project, with what each took. The last line carries the real sums of the two runners. */
 installPackages();
 const chromium = ensureChromium();
 const reports = `${root}.reports`;
@@ -9,20 +10,49 @@ rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports);
 
 const broken = [];
-const check = (name, words, options) => {
-  console.log(`\n== ${name}`);
-  if (!run('npm', ['run', '--silent', ...words], options)) broken.push(name);
-};
+const took = [];
+
+/** Runs one check; what it prints is held until it ends, so that checks beside one another stay readable. */
+function check(name, words, env = {}) {
+  const started = Date.now();
+  const child = spawn('npm', ['run', '--silent', ...words], {
+    cwd: root,
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  const printed = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => printed.push(chunk));
+  return new Promise((resolve) => {
+    child.on('close', (code) => {
+      const seconds = Math.round((Date.now() - started) / 1000);
+      took.push([name, seconds]);
+      console.log(`\n== ${name}: ${code === 0 ? 'passed' : 'NOT PASSED'} in ${seconds} s`);
+      process.stdout.write(Buffer.concat(printed));
+      if (code !== 0) broken.push(name);
+      resolve();
+    });
+  });
+}
+
 const report = (file) =>
   existsSync(`${reports}/${file}`) ? JSON.parse(readFileSync(`${reports}/${file}`, 'utf8')) : undefined;
 
-check('type check', ['typecheck']);
-check('lint', ['lint']);
-check('unit tests', ['unit', '--', '--json', `--outputFile=${reports}/unit.json`]);
-check('build', ['build']);
-check('size', ['size']);
-check('browser tests', ['browser'], {
-  env: { ...process.env, CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: `${reports}/browser.json` },
+async function readSources() {
+  await check('type check', ['typecheck']);
+  await check('lint', ['lint']);
+}
+
+console.log('Type check, lint and unit tests run beside one another...');
+await Promise.all([
+  readSources(),
+  check('unit tests', ['unit', '--', '--json', `--outputFile=${reports}/unit.json`]),
+]);
+await check('build', ['build']);
+await check('size', ['size']);
+console.log('\nBrowser tests run...');
+await check('browser tests', ['browser'], {
+  CHROMIUM: chromium,
+  PLAYWRIGHT_JSON_OUTPUT_NAME: `${reports}/browser.json`,
 });
 
 const unit = report('unit.json');
@@ -33,7 +63,8 @@ const failed =
   (unit?.numRuntimeErrorTestSuites ?? 0) +
   (browser?.unexpected ?? 0) +
   (browser?.flaky ?? 0);
-if (broken.length > 0) console.log(`\nNot passed: ${broken.join(', ')}`);
+console.log(`\n${took.map(([name, seconds]) => `${name} ${seconds} s`).join(', ')}`);
+if (broken.length > 0) console.log(`Not passed: ${broken.join(', ')}`);
 // A check that is no test still counts as one failure, so that the sums never look whole when it is not.
 const others = broken.filter((name) => !name.endsWith('tests')).length + (unit ? 0 : 1) + (browser ? 0 : 1);
 console.log(`\n${passed} passed, ${failed + others} failed`);

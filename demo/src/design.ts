@@ -1,5 +1,5 @@
 import { checksum } from '@gorvane/core/record/checksum.ts';
-import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { LeadRequest } from '@gorvane/core/lead/make-lead.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { obstructions, unitProgress } from '@gorvane/core/build/progress.ts';
+import { obstructions, unitProgress } from '@gorvane/core/unit/progress.ts';
 import { readArchive, writeArchive } from '@gorvane/core/file/archive.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
@@ -50,7 +50,7 @@ describe('the demo scenario', () => {
     const states = demo.units.map((unit) => unitProgress(unit, eventsOf(unit.id)));
     expect(states.map(({ finished }) => finished).slice(0, 3)).toEqual([true, true, false]);
     expect(states[1]!.proofs.map(({ verdict }) => verdict)).toEqual(['Out', 'Good']);
-    expect(states[2]!.current?.name).toBe('measure');
+    expect(states[2]!.current?.role).toBe('measure');
   });
 
   test('every lead of the landing fits, says nothing wrong of its pins, and can be built', () => {

@@ -1,10 +1,13 @@
+import type { Bench } from '@gorvane/core/house/bench.ts';
+import { defaultBench, serialOf } from '@gorvane/core/house/bench.ts';
+import type { StepRole } from '@gorvane/core/recipe/role.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
 import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
-import { firstRevision } from '@gorvane/core/record/envelope.ts';
-import { answerHold } from '@gorvane/core/build/advance.ts';
-import type { Step } from '@gorvane/core/build/step.ts';
-import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/build/unit.ts';
+import { firstRevision } from '@gorvane/core/record/revise.ts';
+import { answerHold, reworkTo } from '@gorvane/core/unit/advance.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
+import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { Archive } from '@gorvane/core/file/archive.ts';
 import type { House } from '@gorvane/core/house/house.ts';
@@ -12,29 +15,28 @@ import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
-import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
+import { leadWiring } from '@gorvane/core/wiring/lead-wiring.ts';
 import { firstStepOfEnd, remakeCost, repairOf } from '@gorvane/core/prove/repair.ts';
 import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import { isFault } from '@gorvane/core/prove/injected-fault.ts';
-import type { Device } from '@gorvane/core/prove/reading.ts';
-import { recordChecks } from '@gorvane/core/prove/recorded-check.ts';
+import type { Device } from '@gorvane/core/reading/reading.ts';
+import { recordChecks } from '@gorvane/core/prove/record-checks.ts';
 import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
-import { reworkTo } from '@gorvane/core/build/advance.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
-import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
+import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import { coaxLeads } from './coax-leads.ts';
 import { landingDevices, signalLeads } from './signal-leads.ts';
 import type { Design, Ordered } from './design.ts';
 import { design, identity, opening, timeAt, workingDay } from './design.ts';
+
+/** The bench that the demo data are opened at. */
+const bench: Bench = { ...defaultBench(opening), name: 'Bench two', serialPrefix: 'OS', nextSerial: 8 };
 
 function benchHouse(): House {
   return {
     ...defaultHouse(opening),
     name: 'Tarn Lane cable bench',
     benchNames: ['Bench one', 'Bench two'],
-    benchName: 'Bench two',
-    serialPrefix: 'OS',
-    nextSerial: 8,
     devices: landingDevices,
   };
 }
@@ -210,7 +212,8 @@ export function ferryLanding(): Archive {
       ...[...waiting, ...fieldUnits, ...hallUnits].filter(({ serial }) => !told.has(serial)),
     ],
     events: stories.flatMap(({ events }) => events),
-    house: [{ ...house, nextSerial: firstHall + hallUnits.length }],
+    house: [house],
+    bench: [{ ...bench, nextSerial: firstHall + hallUnits.length }],
     cables: [],
     blobs: {},
   };
@@ -219,8 +222,6 @@ export function ferryLanding(): Archive {
 /** Serials that the second and the third order begin with. */
 const firstField = 9;
 const firstHall = 23;
-
-const serialOf = (number: number) => `OS-${String(number).padStart(4, '0')}`;
 
 function orderOf(name: string, id: string, due: string, leads: readonly Ordered[]): Order {
   return {
@@ -242,7 +243,7 @@ function unitsOf(order: Order, first: number): Unit[] {
     .flatMap(({ quantity }, line) =>
       Array.from({ length: quantity }, (_, index) => [line, index + 1] as const),
     )
-    .map(([line, sequence], index) => newUnit(order, line, sequence, serialOf(first + index), null));
+    .map(([line, sequence], index) => newUnit(order, line, sequence, serialOf(bench, first + index), null));
 }
 
 /** Built without a hitch, or Out once, mended at the joint that was wrong, and proved again. */
@@ -254,11 +255,11 @@ function hallStories(order: Order, leads: readonly Ordered[], house: House): Sto
     serial += design_.quantity;
     return design_.finished.map((faults, index) => {
       const plan = freezePlan(design_.plan, house);
-      const unit = newUnit(order, line, index + 1, serialOf(start + index), plan);
-      const bench = index % 2 === 0 ? 'Bench one' : 'Bench two';
-      const story = new Story(unit, workingDay + 140 * built++, bench);
+      const unit = newUnit(order, line, index + 1, serialOf(bench, start + index), plan);
+      const worker = index % 2 === 0 ? 'Bench one' : 'Bench two';
+      const story = new Story(unit, workingDay + 140 * built++, worker);
       const random = seededRandom(start + index);
-      const proveAt = plan.steps.findIndex(({ name }) => name === 'prove');
+      const proveAt = plan.steps.findIndex(({ role }) => role === 'prove');
       story.build(plan.steps.slice(0, proveAt), random);
       story.prove(faults, 100 + start + index);
       if (faults.length > 0) mend(story, design_, plan.steps, proveAt, faults, random);
@@ -296,8 +297,8 @@ function mend(
 function receiverStories(order: Order, receiver: Design, house: House): Story[] {
   const frozen = freezePlan(receiver.plan, house);
   const { steps } = frozen;
-  const at = (name: string, endId: string | null) =>
-    steps.findIndex((step) => step.name === name && step.endId === endId);
+  const at = (role: StepRole, endId: string | null) =>
+    steps.findIndex((step) => step.role === role && step.endId === endId);
   const proveAt = at('prove', null);
   const finish = (story: Story, random: () => number) => {
     story.tell({ kind: 'step done', stepId: steps[proveAt]!.id });

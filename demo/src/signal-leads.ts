@@ -3,7 +3,7 @@ import type { DeviceProfile } from '@gorvane/core/house/device.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { EndRequest, LeadRequest } from '@gorvane/core/lead/make-lead.ts';
-import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
+import { leadWiring } from '@gorvane/core/wiring/lead-wiring.ts';
 import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import type { Ordered } from './design.ts';
 import { design, identity } from './design.ts';

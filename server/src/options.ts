@@ -1,3 +1,4 @@
+import { parseArgs } from 'node:util';
 import { z } from 'zod';
 
 const portSchema = z.coerce.number().int().min(1024).max(65535);
@@ -14,24 +15,33 @@ export interface CommandLine {
 /** The one usual port: the address is part of where a browser keeps its data. */
 export const usualPort = 4780;
 
+const options = {
+  port: { type: 'string' },
+  demo: { type: 'boolean' },
+  instruments: { type: 'string' },
+} as const;
+
 /** Reads `--port N`, `--demo` and `--instruments FILE`. @throws Error saying what was found and what was expected. */
 export function readCommandLine(words: readonly string[]): CommandLine {
-  let port = usualPort;
-  let firstData: CommandLine['firstData'] = 'empty';
-  let instruments: string | undefined;
-  for (let index = 0; index < words.length; index++) {
-    const word = words[index];
-    if (word === '--demo') firstData = 'demo';
-    else if (word === '--instruments') {
-      instruments = words[++index];
-      if (!instruments) throw new Error('--instruments: found nothing; expected a file.');
-    } else if (word === '--port') {
-      const given = words[++index];
-      const parsed = portSchema.safeParse(given);
-      if (!parsed.success)
-        throw new Error(`--port: found "${given ?? ''}"; expected a number from 1024 to 65535.`);
-      port = parsed.data;
-    } else throw new Error(`Found "${word ?? ''}"; expected --port N, --instruments FILE or --demo.`);
+  const { port: given, demo, instruments } = valuesOf(words);
+  const port = portSchema.safeParse(given ?? usualPort);
+  if (!port.success) throw new Error(`--port: found "${given}"; expected a number from 1024 to 65535.`);
+  if (instruments === '') throw new Error('--instruments: found nothing; expected a file.');
+  return {
+    port: port.data,
+    firstData: demo ? 'demo' : 'empty',
+    instruments,
+    otherPort: port.data !== usualPort,
+  };
+}
+
+function valuesOf(words: readonly string[]) {
+  try {
+    return parseArgs({ args: [...words], options }).values;
+  } catch (error) {
+    throw new Error(
+      `${error instanceof Error ? error.message : String(error)} Expected --port N, --instruments FILE or --demo.`,
+      { cause: error },
+    );
   }
-  return { port, firstData, instruments, otherPort: port !== usualPort };
 }

@@ -35,7 +35,7 @@ async function settled(): Promise<void> {
 export async function fill(archive: Archive = demo): Promise<void> {
   await settled();
   await startEmpty();
-  await database.house.clear();
+  await Promise.all([database.house.clear(), database.bench.clear()]);
   for (const name of tableNames) await database.table(name).bulkPut([...archive[name]]);
 }
 

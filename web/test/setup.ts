@@ -1,8 +1,8 @@
 import { jest } from '@jest/globals';
 import { configure } from '@testing-library/react';
 
-// Two test files at a time on two slow cores: what comes is waited for, what does not come still fails.
-configure({ asyncUtilTimeout: 8000 });
+// However busy the machine is, what comes is waited for; what does not come still fails.
+configure({ asyncUtilTimeout: 120_000 });
 window.scrollTo = () => undefined;
 
 Object.defineProperty(window, 'matchMedia', {

@@ -1,5 +1,5 @@
-import type { Complex } from '../line/complex.ts';
-import { add, complex, divide, magnitude } from '../line/complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { add, complex, divide, magnitude } from '../quantity/complex.ts';
 
 /** A magnetic pickup into volume control, cable and amplifier. Ohm, henry, farad. */
 export interface PickupCircuit {

@@ -2,7 +2,7 @@ import type { BitCell } from './bit-cell.ts';
 import { judgeCells } from './bit-cell.ts';
 import type { BusBranch, BusCable, BusNetwork } from './travelling-wave.ts';
 import { bitDrive, settledLevels, simulateBus } from './travelling-wave.ts';
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 
 /** A lighting-control run as a technician lays it. */
 export interface LightingBus {

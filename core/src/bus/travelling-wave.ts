@@ -1,4 +1,4 @@
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 
 /** A uniform two-wire line of a bus. Its impedance is the lossless figure; resistance is of the loop. */
 export interface BusCable {

@@ -1,6 +1,6 @@
 import type { MetalLayer } from '../conductor/resistance.ts';
 import { surfaceResistance } from '../conductor/surface.ts';
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';
 import type { CoaxCable } from './cable.ts';
 import { effectiveConductorDiameter, effectiveShieldDiameter } from './electrical.ts';

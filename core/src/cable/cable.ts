@@ -78,7 +78,9 @@ export interface CoreCable extends CableBase {
   readonly structure: 'cores';
   readonly cores: number;
   /** One for each core; like colours of one cable are told apart by their number. */
-  readonly coreColours: readonly string[];
+  readonly coreNames: readonly string[];
+  /** As the entry says; null where it says none. */
+  readonly coreColours: readonly (string | null)[];
   readonly lay: CoreEntry['lay'];
   readonly conductor: {
     readonly area: number;
@@ -202,7 +204,8 @@ function loadCores(entry: CoreEntry): CoreCable {
     ...baseOf(entry),
     structure: 'cores',
     cores: entry.cores,
-    coreColours: Array.from({ length: entry.cores }, (_, n) => entry.coreColours?.[n] ?? `core ${n + 1}`),
+    coreNames: Array.from({ length: entry.cores }, (_, n) => entry.coreColours?.[n] ?? `core ${n + 1}`),
+    coreColours: Array.from({ length: entry.cores }, (_, n) => entry.coreColours?.[n] ?? null),
     lay: entry.lay,
     conductor: {
       area: conductor.areaMm2 * mm * mm,

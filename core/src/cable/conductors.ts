@@ -80,15 +80,15 @@ function coaxConductors(cable: CoaxCable): CableConductor[] {
 }
 
 function coreConductors(cable: CoreCable): CableConductor[] {
-  const { coreColours, lay, conductor, insulation, shield } = cable;
-  const cores = coreColours.map((colour, index): CableConductor => {
-    const like = coreColours.slice(0, index).filter((other) => other === colour).length;
-    const id = like === 0 ? colour : `${colour} ${like + 1}`;
+  const { coreNames, coreColours, lay, conductor, insulation, shield } = cable;
+  const cores = coreNames.map((name, index): CableConductor => {
+    const like = coreNames.slice(0, index).filter((other) => other === name).length;
+    const id = like === 0 ? name : `${name} ${like + 1}`;
     return {
       id,
       label: id,
       kind: 'core',
-      colour: colour.startsWith('core ') ? null : colour,
+      colour: coreColours[index] ?? null,
       pair: lay === 'pair' || lay === 'pairs' ? Math.floor(index / 2) + 1 : null,
       diameter: conductor.diameter,
       area: conductor.area,

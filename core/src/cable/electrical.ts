@@ -1,5 +1,5 @@
 import { strandLay, wireResistancePerMetre } from '../conductor/resistance.ts';
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import { shieldResistancePerMetre } from './braid.ts';
 import type { CoaxCable } from './cable.ts';
 
@@ -18,10 +18,13 @@ export function effectiveShieldDiameter(cable: CoaxCable): number {
   return dielectric.diameter + 1.5 * braids[0].wireDiameter;
 }
 
+/** Impedance of space over a full turn, `mu0 c / 2 pi`, ohm: that of a coaxial line in air with `ln(D / d) = 1`. */
+export const coaxialImpedance = 2e-7 * speedOfLight;
+
 /** Characteristic impedance, ohm, computed from construction: `59.96 / sqrt(er) ln(D / d)`. */
 export function computedImpedance(cable: CoaxCable): number {
   const ratio = effectiveShieldDiameter(cable) / effectiveConductorDiameter(cable);
-  return (59.96 / Math.sqrt(cable.dielectric.permittivity)) * Math.log(ratio);
+  return (coaxialImpedance / Math.sqrt(cable.dielectric.permittivity)) * Math.log(ratio);
 }
 
 /** Velocity factor, `1 / sqrt(er)`. */

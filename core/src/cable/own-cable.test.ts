@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { exampleLead, house, now } from '../testing/example.ts';
 import { freezePlan, frozenPlanSchema } from '../plan/frozen-plan.ts';
 import { planLead } from '../plan/lead-plan.ts';
-import { stepPart } from '../build/compile.ts';
+import { stepPart } from '../plan/compile.ts';
 import { computedAttenuation, fittedAttenuation } from './attenuation.ts';
 import { bendRadius, massPerMetre, outsideDiameter } from './body.ts';
 import { loadCable } from './cable.ts';
@@ -103,7 +103,7 @@ describe('a lead on a cable of its own', () => {
       pinPlan: [],
     };
     const plan = planLead(cores, [card], house);
-    expect(plan.withheld[0]).toMatch(/^End A: It is made for coaxial cable/);
+    expect(plan.withheld[0]!.message).toMatch(/^End A: It is made for coaxial cable/);
     expect(plan.steps).toEqual([]);
   });
 
@@ -140,14 +140,14 @@ describe('a choke on the run', () => {
     if (!plan.thread.possible) throw new Error('expected a plan');
     const move = plan.thread.moments.flatMap(({ moves }) => moves).find(({ part }) => part.id === 'choke')!;
     expect(move.lastChance.id).toMatch(/close$/);
-    expect(stepPart(lead, move).label).toBe('choke, 5 beads');
+    expect(stepPart(plan, move).label).toBe('choke, 5 beads');
   });
 
   test('is fixed before the proof, with its place and the length of its shrink', () => {
-    const names = plan.steps.map(({ name }) => name);
+    const names = plan.steps.map(({ role }) => role);
     expect(names.indexOf('choke')).toBeGreaterThan(names.lastIndexOf('setback'));
     expect(names.indexOf('choke')).toBeLessThan(names.indexOf('prove'));
-    const step = plan.steps.find(({ name }) => name === 'choke')!;
+    const step = plan.steps.find(({ role }) => role === 'choke')!;
     expect(step.figures.map(({ figure }) => Number(figure.value.toFixed(3)))).toEqual([0.1, 0.014, 0.221]);
     expect(step.title).toBe('Fix the choke near end B');
   });

@@ -1,5 +1,7 @@
+import { coaxialImpedance } from './electrical.ts';
 import type { z } from 'zod';
-import { envelopeSchema, firstRevision } from '../record/envelope.ts';
+import { envelopeSchema } from '../record/envelope.ts';
+import { firstRevision } from '../record/revise.ts';
 import type { CableEntry, SheetEntry } from './construction.ts';
 import { cableEntrySchema } from './construction.ts';
 import { tinnedBraid } from './tinned-braid.ts';
@@ -41,7 +43,7 @@ export function withLayers(sheet: SheetEntry): CableEntry {
   const permittivity = Number((1 / sheet.velocityFactor ** 2).toFixed(3));
   const jacket = sheet.jacketDiameterMm ?? 10;
   const dielectric = Number((jacket * 0.7).toFixed(2));
-  const ratio = Math.exp((sheet.nominalImpedanceOhm * Math.sqrt(permittivity)) / 59.96);
+  const ratio = Math.exp((sheet.nominalImpedanceOhm * Math.sqrt(permittivity)) / coaxialImpedance);
   return {
     id: sheet.id,
     name: sheet.name,

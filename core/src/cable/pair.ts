@@ -1,4 +1,4 @@
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import { strandLay } from '../conductor/resistance.ts';
 import { resistivityAt } from '../conductor/material.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';

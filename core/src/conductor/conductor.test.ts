@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Complex } from '../line/complex.ts';
-import { add, complex, divide, multiply, scale } from '../line/complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { add, complex, divide, multiply, scale } from '../quantity/complex.ts';
 import { areaFromAwg, awgFromArea } from '../quantity/gauge.ts';
 import { metals, resistivityAt } from './material.ts';
 import { skinDepth, wireResistancePerMetre } from './resistance.ts';

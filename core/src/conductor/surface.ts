@@ -1,5 +1,5 @@
-import type { Complex } from '../line/complex.ts';
-import { add, complex, divide, exponential, multiply, subtract } from '../line/complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { add, complex, divide, exponential, multiply, subtract } from '../quantity/complex.ts';
 import { resistivityAt } from './material.ts';
 import type { MetalLayer } from './resistance.ts';
 import { skinDepth } from './resistance.ts';

@@ -2,15 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import { measuredCard, now } from '../testing/example.ts';
 import { connectorById, connectors } from './catalogue/catalogue.ts';
 import { pinAndFerruleConnectors } from './catalogue/pin-and-ferrule.ts';
-import { hasPin, loadConnector, seriesAndSex } from './connector.ts';
-import {
-  bagName,
-  completeCard,
-  featureTerm,
-  featureValue,
-  gaugeCardSchema,
-  nominalGaugeCard,
-} from './gauge-card.ts';
+import { hasPin, seriesAndSex } from './connector.ts';
+import { loadConnector } from './load-connector.ts';
+import { bagName, completeCard, featureTerm, featureValue, nominalGaugeCard } from './gauge-card.ts';
+import { gaugeCardSchema } from './gauge-card-schema.ts';
 
 describe('the catalogue of connectors', () => {
   test('ids and names are unique: an order cannot be misread', () => {

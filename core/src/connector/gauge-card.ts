@@ -1,27 +1,10 @@
-import { z } from 'zod';
+import type { GaugeFeature, GaugeCard } from './gauge-card-schema.ts';
 import type { Term } from '../quantity/explained.ts';
-import { envelopeSchema, firstRevision } from '../record/envelope.ts';
+import { firstRevision } from '../record/revise.ts';
 import type { Connector } from './connector.ts';
 import { seriesAndSex } from './connector.ts';
 import type { FeatureName } from './features.ts';
 import { featureDefinition, featureNames } from './features.ts';
-
-const featureSchema = z.object({
-  /** Metres. */
-  value: z.number(),
-  /** Nominal class values are assumed until a caliper says otherwise. */
-  state: z.enum(['assumed', 'measured']),
-});
-
-/** The features of one bag or lot of connectors, as measured or assumed. */
-export const gaugeCardSchema = envelopeSchema.extend({
-  connectorId: z.string(),
-  name: z.string(),
-  features: z.partialRecord(z.enum(featureNames), featureSchema),
-});
-
-export type GaugeCard = z.infer<typeof gaugeCardSchema>;
-export type GaugeFeature = z.infer<typeof featureSchema>;
 
 const nominalFeatures = (connector: Connector): GaugeCard['features'] =>
   Object.fromEntries(

@@ -40,10 +40,10 @@ describe('developed length', () => {
   });
 
   test('it is bent before the ends, from where each bend begins', () => {
-    const step = pigtail([quarter]).steps.find(({ name }) => name === 'bend')!;
+    const step = pigtail([quarter]).steps.find(({ role }) => role === 'bend')!;
     expect(step.stage).toBe('Cut');
     expect(step.figures[0]!.figure.value).toBeCloseTo(0.15 - 0.012, 12);
-    expect(pigtail([]).steps.some(({ name }) => name === 'bend')).toBe(false);
+    expect(pigtail([]).steps.some(({ role }) => role === 'bend')).toBe(false);
   });
 
   test('allowance and setback never grow smaller with the angle', () => {

@@ -1,3 +1,4 @@
+import { decimalOf } from '../quantity/number.ts';
 import { bendRadius } from '../cable/body.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import type { Lead } from '../lead/lead.ts';
@@ -70,7 +71,7 @@ export function parseBends(text: string): Bend[] {
   return parts
     .map((part): Bend => {
       const match = /^(.+?)\s+([\d.,]+)\s*(?:°|deg(?:rees?)?)?\s+r\s*(.+)$/i.exec(part);
-      const degrees = Number(match?.[2]?.replace(',', '.'));
+      const degrees = decimalOf(match?.[2] ?? '');
       if (!match || !(degrees > 0 && degrees < 180)) throw new QuantityError(part, expected);
       return {
         at: parsePositiveLength(match[1]!, 1000),

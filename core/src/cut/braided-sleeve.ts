@@ -39,9 +39,15 @@ const sealedEdge = 6e-3;
 /**
  * Length to cut, lying loose, so that it covers a length on a bundle: fibres keep their length, so
  * `D = D90 sin(angle)` and `L = L0 cos(angle)`; cut = covered x cos(loose) / cos(on the bundle) + sealed edges.
+ * `overLong` is what is trimmed off at each end once it is drawn tight, metres.
  * @throws RangeError when the bundle is thinner or thicker than the sleeve takes.
  */
-export function sleeveCutLength(sleeve: BraidedSleeve, bundle: number, covered: number): Explained {
+export function sleeveCutLength(
+  sleeve: BraidedSleeve,
+  bundle: number,
+  covered: number,
+  overLong = 0,
+): Explained {
   const { least, most } = sleeveRange(sleeve);
   if (!(bundle >= least && bundle <= most))
     throw new RangeError(
@@ -50,9 +56,9 @@ export function sleeveCutLength(sleeve: BraidedSleeve, bundle: number, covered: 
   const angle = Math.asin(bundle / sleeve.across);
   const ratio = Math.cos(loose) / Math.cos(angle);
   return {
-    value: covered * ratio + 2 * sealedEdge,
+    value: covered * ratio + 2 * (sealedEdge + overLong),
     kind: 'length',
-    formula: 'covered x cos(loose) / cos(on it) + sealed edges',
+    formula: `covered x cos(loose) / cos(on it) + sealed edges${overLong > 0 ? ' + over-long' : ''}`,
     terms: [
       { label: 'Length covered', value: covered, kind: 'length' },
       { label: 'Across the cable or bundle', value: bundle, kind: 'length', assumed: true },
@@ -64,6 +70,9 @@ export function sleeveCutLength(sleeve: BraidedSleeve, bundle: number, covered: 
         assumed: true,
       },
       { label: 'Both sealed edges', value: 2 * sealedEdge, kind: 'length', assumed: true },
+      ...(overLong > 0
+        ? [{ label: 'Over-long, both ends', value: 2 * overLong, kind: 'length' as const, assumed: true }]
+        : []),
     ],
     source: 'geometry of a braid of constant fibre length',
   };

@@ -1,5 +1,7 @@
+import { z } from 'zod';
+import { explainedSchema } from '../quantity/explained.ts';
 import type { FeatureName } from '../connector/features.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
+import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd, Piece, ReferencePlane } from '../lead/lead.ts';
@@ -7,23 +9,24 @@ import { endById, endsOfPiece } from '../lead/lead.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
 import { bendTerms } from './bend.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
-import { stripLength } from '../strip/strip-plan.ts';
+import { stripLength } from '../strip/cut-of.ts';
 
 /** The cut of one piece: what it must be, what comes off the reel, and what each figure is made of. */
-export interface CutLength {
-  readonly pieceId: string;
-  readonly cableId: string;
+export const cutLengthSchema = z.object({
+  pieceId: z.string(),
+  cableId: z.string(),
   /** From cut end to cut end once squared, metres. */
-  readonly cut: Explained;
+  cut: explainedSchema,
   /** Cable between the two jacket edges in the finished lead, metres. */
-  readonly betweenJackets: number;
+  betweenJackets: z.number(),
   /** The same once spare and slack are used up: what the finished length itself leaves. */
-  readonly leastBetweenJackets: number;
+  leastBetweenJackets: z.number(),
   /** As taken from the reel, with the squaring cuts, metres. */
-  readonly offTheReel: Explained;
+  offTheReel: explainedSchema,
   /** What one more termination of each end uses, by end. */
-  readonly retermination: readonly { readonly endId: string; readonly length: Explained }[];
-}
+  retermination: z.array(z.object({ endId: z.string(), length: explainedSchema })),
+});
+export type CutLength = z.infer<typeof cutLengthSchema>;
 
 const source = 'everything counted from the jacket edge: cut = finished - sum (r + j - xc) + slack + spare';
 
@@ -81,6 +84,18 @@ function reterminationLength(strip: StripPlan, house: House): Explained {
 
 const sum = (terms: readonly Term[]) => terms.reduce((total, { value }) => total + value, 0);
 
+/** What is cut beyond the lead itself: slack, and cable for ends that are made again. */
+function extraTerms(lead: Lead, retermination: CutLength['retermination']): Term[] {
+  const count = lead.spareTerminations;
+  const spare: Term[] = retermination.map(({ endId, length }) => ({
+    label: `End ${endById(lead, endId).name}: spare for ${count === 1 ? 'one re-termination' : `${count} re-terminations`}`,
+    value: count * length.value,
+    kind: 'length',
+  }));
+  const slack: Term = { label: 'Slack', value: lead.slack, kind: 'length' };
+  return [slack, ...spare].filter(({ value }) => value > 0);
+}
+
 /**
  * Itemised cut length of one piece, `finished - sum over ends of (r + j - xc) + slack + spare`, metres.
  * `cards` and `strips` are by end id.
@@ -103,14 +118,7 @@ export function cutLengthOf(
     endId: end.id,
     length: reterminationLength(strips.get(end.id)!, house),
   }));
-  const count = lead.spareTerminations;
-  const spare: Term[] = retermination.map(({ endId, length }) => ({
-    label: `End ${endById(lead, endId).name}: spare for ${count === 1 ? 'one re-termination' : `${count} re-terminations`}`,
-    value: count * length.value,
-    kind: 'length',
-  }));
-  const slack: Term = { label: 'Slack', value: lead.slack, kind: 'length' };
-  const extras = [slack, ...spare].filter(({ value }) => value > 0);
+  const extras = extraTerms(lead, retermination);
   const corrections: Term[] =
     lead.cutCorrection === 0
       ? []

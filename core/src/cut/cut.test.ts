@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { featureValue } from '../connector/gauge-card.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { exampleLead, house, measuredCard } from '../testing/example.ts';
-import { cutOf } from '../strip/strip-plan.ts';
+import { cutOf } from '../strip/cut-of.ts';
 import type { Lead } from '../lead/lead.ts';
 
 const { lead, card } = exampleLead();

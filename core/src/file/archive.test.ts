@@ -1,3 +1,4 @@
+import { defaultBench } from '../house/bench.ts';
 import { newOwnCable } from '../cable/own-cable.ts';
 import { describe, expect, test } from '@jest/globals';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
@@ -14,6 +15,7 @@ const archive: Archive = {
   orders: [],
   units: [],
   events: [],
+  bench: [defaultBench(now)],
   house: [house],
   cables: [newOwnCable('own', now)],
   blobs: { [checksum(photo)]: photo },
@@ -55,7 +57,7 @@ describe('refused, with the reason', () => {
     [
       'a newer version',
       tampered((files) => editManifest(files, { version: 99 }), false),
-      /version 99; this program reads up to version 3/,
+      /version 99; this program reads up to version 8/,
     ],
     [
       'a changed table',

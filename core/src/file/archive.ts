@@ -1,16 +1,23 @@
+import { benchSchema } from '../house/bench.ts';
+import type { Raw } from './migrations/raw.ts';
+import { benchOfHouse } from './migrations/to-8.ts';
+import type { Unit, UnitEvent } from '../unit/unit.ts';
+import { completePlan } from '../plan/complete-plan.ts';
+import { dataVersion, migrated, recordsVersion } from './migrations/migrations.ts';
+import { frozenForm } from './migrations/migrate-unit.ts';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { z } from 'zod';
-import { unitEventSchema, unitSchema } from '../build/unit.ts';
+import { unitEventSchema, unitSchema } from '../unit/unit.ts';
 import { ownCableSchema } from '../cable/own-cable.ts';
-import { gaugeCardSchema } from '../connector/gauge-card.ts';
+import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
 import { houseSchema } from '../house/house.ts';
 import { leadSchema } from '../lead/lead.ts';
 import { checkLead } from '../lead/tree.ts';
 import { orderSchema } from '../order/order.ts';
 import { checksum } from '../record/checksum.ts';
 
-/** The schema version that this program writes, and the newest it reads. */
-export const archiveVersion = 3;
+/** The version that this program writes, and the newest it reads. */
+export const archiveVersion = dataVersion;
 
 const format = 'gorvane archive';
 
@@ -22,6 +29,7 @@ const tableSchemas = {
   units: unitSchema,
   events: unitEventSchema,
   house: houseSchema,
+  bench: benchSchema,
   cables: ownCableSchema,
 } as const;
 
@@ -90,8 +98,9 @@ export function readArchive(bytes: Uint8Array): Archive {
     throw new ArchiveError(
       `${unlisted} is not listed in the manifest: the archive was changed after it was written.`,
     );
+  const from = recordsVersion(manifest.version);
   const tables = Object.fromEntries(
-    tableNames.map((name) => [name, readTable(files, name)]),
+    tableNames.map((name) => [name, readTable(files, name, from)]),
   ) as unknown as Omit<Archive, 'blobs'>;
   tables.leads.forEach((lead) => checkNamed('leads.json', () => checkLead(lead)));
   const blobs = Object.fromEntries(
@@ -99,7 +108,23 @@ export function readArchive(bytes: Uint8Array): Archive {
       name.startsWith('blobs/') ? [[name.slice(6), data]] : [],
     ),
   );
-  return { ...tables, blobs };
+  return { ...tables, blobs: { ...blobs, ...frozenForms(files, tables.events, from) } };
+}
+
+/** Plans that were completed since: the forms that records name are kept beside them. */
+function frozenForms(
+  files: Record<string, Uint8Array>,
+  events: readonly UnitEvent[],
+  from: number,
+): Record<string, Uint8Array> {
+  if (from === dataVersion) return {};
+  const named = new Set(
+    events.flatMap(({ happening }) => (happening.kind === 'started' ? [happening.planChecksum] : [])),
+  );
+  const forms = (parseJson('units.json', files['units.json']!) as unknown[]).map(frozenForm);
+  return Object.fromEntries(
+    forms.flatMap((form) => (form && named.has(form.hash) ? [[form.hash, form.bytes]] : [])),
+  );
 }
 
 function unzip(bytes: Uint8Array): Record<string, Uint8Array> {
@@ -126,12 +151,30 @@ function readManifest(files: Record<string, Uint8Array>): z.infer<typeof manifes
   return parseSchema('manifest.json', manifestSchema, data);
 }
 
-function readTable<Name extends TableName>(files: Record<string, Uint8Array>, name: Name): Archive[Name] {
+function readTable<Name extends TableName>(
+  files: Record<string, Uint8Array>,
+  name: Name,
+  from: number,
+): Archive[Name] {
   const file = files[`${name}.json`];
+  // Own cables had no table before version 2.
+  if (!file && name === 'cables' && from < 2) return [] as unknown as Archive[Name];
+  if (name === 'bench' && from < 8) return benchesOfHouses(files) as Archive[Name];
   if (!file) throw new ArchiveError(`The archive is incomplete: ${name}.json is missing.`);
+  const rows = parseSchema(`${name}.json`, z.array(z.unknown()), parseJson(`${name}.json`, file));
   const schema: z.ZodType = z.array(tableSchemas[name]);
-  return parseSchema(`${name}.json`, schema, parseJson(`${name}.json`, file)) as Archive[Name];
+  const records = checkNamed(`${name}.json`, () => rows.map((row) => migrated(name, row, from)));
+  const read = parseSchema(`${name}.json`, schema, records) as Archive[Name];
+  return name === 'units' ? ((read as Unit[]).map(withWholePlan) as Archive[Name]) : read;
 }
+
+/** Before version 8 the house said who is at the bench. */
+function benchesOfHouses(files: Record<string, Uint8Array>): Archive['bench'] {
+  const houses = parseJson('house.json', files['house.json']!) as Raw[];
+  return houses.flatMap((house) => benchOfHouse(house) ?? []).map((bench) => benchSchema.parse(bench));
+}
+
+const withWholePlan = (unit: Unit): Unit => (unit.plan ? { ...unit, plan: completePlan(unit.plan) } : unit);
 
 function parseJson(name: string, file: Uint8Array): unknown {
   return checkNamed(name, () => JSON.parse(strFromU8(file)) as unknown);

@@ -1,6 +1,6 @@
-import { connectedBelow } from '../prove/reading.ts';
-import type { PairReading } from '../prove/reading.ts';
-import type { Wiring } from '../prove/wiring.ts';
+import { connectedBelow } from '../reading/reading.ts';
+import type { PairReading } from '../reading/reading.ts';
+import type { Wiring } from '../wiring/wiring.ts';
 import { parseResistance } from '../quantity/resistance.ts';
 import { QuantityError } from '../quantity/quantity-error.ts';
 import type { CsvRow, CsvTable } from './csv-table.ts';

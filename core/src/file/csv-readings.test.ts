@@ -1,6 +1,8 @@
+import { readCsvTable } from './csv-table.ts';
 import { describe, expect, test } from '@jest/globals';
-import { leadWiring } from '../prove/lead-wiring.ts';
-import { reflectionEvents, traceReflectogram } from '../line/reflectogram.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
+import { traceReflectogram } from '../line/reflectogram.ts';
+import { reflectionEvents } from '../line/reflection-events.ts';
 import { stepResponse } from '../line/step-response.ts';
 import { exampleLead } from '../testing/example.ts';
 import { readMatrixCsv } from './csv-matrix.ts';
@@ -36,6 +38,18 @@ describe('a continuity matrix from a file', () => {
   ])('with %s', (_name, text) => {
     expect(closed(text)).toEqual(wanted);
     expect(readMatrixCsv(text, wiring)).toHaveLength(6);
+  });
+
+  test('a cell in quotes goes over lines, and the lines after it keep their numbers', () => {
+    const { rows, notes } = readCsvTable(
+      '# by: 19" rack\r\nname,value\r\n"two\r\nlines, one cell",1\r\nlast,2\r\n',
+    );
+    expect(notes.get('by')).toEqual({ line: 1, text: '19" rack' });
+    expect(rows).toEqual([
+      { line: 2, cells: ['name', 'value'] },
+      { line: 3, cells: ['two\nlines, one cell', '1'] },
+      { line: 5, cells: ['last', '2'] },
+    ]);
   });
 
   test('as a list, by name or by number on the tester, with comments', () => {

@@ -26,30 +26,40 @@ const quoted = (text: string) => (text.trim() === '' ? 'an empty cell' : `"${tex
 const longest = 20e6;
 
 /**
- * Reads comma, semicolon or tab separated text, told by which of them its lines share; a decimal comma is read where a comma
- * does not separate. Lines that begin with `#` or `!` are comments. @throws CsvError when there is no table.
+ * Reads comma, semicolon or tab separated text, told by which of them its rows share; a decimal comma is read where a comma
+ * does not separate. A cell in quotes may go over several lines. Rows that begin with `#` or `!` are comments.
+ * @throws CsvError when there is no table.
  */
 export function readCsvTable(text: string): CsvTable {
   if (text.length > longest) throw new CsvError(1, 1, `${text.length} characters`, `at most ${longest}`);
-  const notes = new Map<string, { line: number; text: string }>();
-  const lines = text.replace(/^\ufeff/, '').split(/\r\n|\r|\n/);
-  const kept = lines.flatMap((content, n) => {
-    const note = /^\s*[#!]\s*([^:=]+?)\s*[:=]\s*(.+?)\s*$/.exec(content);
-    if (note) notes.set(note[1]!.toLowerCase(), { line: n + 1, text: note[2]! });
-    return content.trim() === '' || /^\s*[#!]/.test(content) ? [] : [{ line: n + 1, content }];
-  });
-  if (kept.length < 2) throw new CsvError(lines.length, 1, `${kept.length} lines of a table`, 'two or more');
-  const delimiter = separatorOf(kept.map(({ content }) => content));
-  const rows = kept.map(({ line, content }): CsvRow => {
-    const [cells = []] = Papa.parse<string[]>(content, { delimiter }).data;
-    return { line, cells: cells.map((cell) => cell.trim()) };
-  });
-  return { notes, rows };
+  const plain = text.replace(/^\ufeff/, '').replace(/\r\n?/g, '\n');
+  const [semicolon, tab, comma] = [';', '\t', ','].map((delimiter) => tableBy(plain, delimiter));
+  const table = [semicolon!, tab!].find(({ rows }) => rows.every(({ cells }) => cells.length > 1)) ?? comma!;
+  if (table.rows.length < 2)
+    throw new CsvError(plain.split('\n').length, 1, `${table.rows.length} lines of a table`, 'two or more');
+  return table;
 }
 
-/** The separator that stands in every line, semicolon and tab before the comma, which may be a decimal one. */
-function separatorOf(lines: readonly string[]): string {
-  return [';', '\t', ','].find((each) => lines.every((line) => line.includes(each))) ?? ',';
+/** The same text as it reads with one separator. */
+function tableBy(text: string, delimiter: string): CsvTable {
+  const notes = new Map<string, { line: number; text: string }>();
+  const rows: CsvRow[] = [];
+  let line = 1;
+  let start = 0;
+  Papa.parse<string[]>(text, {
+    delimiter,
+    newline: '\n',
+    step: ({ data, meta: { cursor } }) => {
+      const raw = text.slice(start, cursor);
+      const note = /^\s*[#!]\s*([^:=]+?)\s*[:=]\s*(.+?)\s*$/.exec(raw);
+      if (note) notes.set(note[1]!.toLowerCase(), { line, text: note[2]! });
+      if (raw.trim() !== '' && !/^\s*[#!]/.test(raw))
+        rows.push({ line, cells: data.map((cell) => cell.trim()) });
+      line += raw.split('\n').length - 1;
+      start = cursor;
+    },
+  });
+  return { notes, rows };
 }
 
 /** A number of a table. @throws CsvError */

@@ -1,5 +1,5 @@
 import type { StepTrace } from '../line/reflectogram.ts';
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import { parseDelay } from '../quantity/scalar.ts';
 import { parseResistance } from '../quantity/resistance.ts';
 import { parseNumber, splitUnit } from '../quantity/number.ts';

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import type { Unit, UnitHappening } from '../build/unit.ts';
+import type { Unit, UnitEvent, UnitHappening } from '../unit/unit.ts';
 import { freezePlan } from '../plan/frozen-plan.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { prove } from '../prove/proof.ts';
-import { recordChecks } from '../prove/recorded-check.ts';
+import { recordChecks } from '../prove/record-checks.ts';
 import { testVirtualLead } from '../prove/virtual-lead.ts';
 import { seededRandom } from '../quantity/random.ts';
 import { canonicalJson } from '../record/canonical-json.ts';
@@ -35,7 +35,7 @@ const happenings: UnitHappening[] = [
   { kind: 'started', planChecksum: checksum(canonicalJson(plan)), programVersion: plan.programVersion },
   { kind: 'proved', readings: [readings], verdict, checks: recordChecks(checks) },
 ];
-const events = happenings.reduce<ReturnType<typeof nextEvent>[]>(
+const events = happenings.reduce<UnitEvent[]>(
   (chain, happening, n) => [
     ...chain,
     nextEvent(chain, unit.id, happening, { id: `event-${n}`, by: 'b', at: now }),
@@ -126,6 +126,13 @@ describe('a data package', () => {
     expect(pack({})).toMatchObject({ findings: [], remarks: [{ serial: 'B1-0001' }] });
     const changedUnit = { ...unit, plan: { ...plan, programVersion: 'x' } };
     expect(pack({ 'plan.json': strToU8(frozen) }, changedUnit).findings).toHaveLength(1);
+  });
+
+  test('an entry of another unit within a record is found', () => {
+    const foreign = { ...events.at(-1)!, id: 'foreign', unitId: 'another' };
+    const mixed = { unit, events: [...events, foreign], certificate: strToU8(''), files: {} };
+    const { findings } = checkDataPackage(writeDataPackage([mixed], now));
+    expect(findings.map(({ message }) => message)).toContain('its record is that of another unit.');
   });
 
   test('a sweep that the record names and the package lacks is found', () => {

@@ -1,14 +1,17 @@
+import type { FrozenPlan } from '../plan/frozen-plan.ts';
+import { migrateUnit } from './migrations/migrate-unit.ts';
+import { migrated } from './migrations/migrations.ts';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { z } from 'zod';
-import type { Unit, UnitEvent } from '../build/unit.ts';
-import { unitEventSchema, unitSchema } from '../build/unit.ts';
-import { unitProgress } from '../build/progress.ts';
-import { checksOfProof } from '../prove/certificate.ts';
+import type { Unit, UnitEvent } from '../unit/unit.ts';
+import { unitEventSchema, unitSchema } from '../unit/unit.ts';
+import { unitProgress } from '../unit/progress.ts';
+import { checksOfProof } from '../unit/certificate.ts';
 import { canonicalJson } from '../record/canonical-json.ts';
 import type { ChainFinding } from '../record/chain.ts';
 import { verifyChain } from '../record/chain.ts';
 import { checksum } from '../record/checksum.ts';
-import { keptFilesOf, planFile } from '../record/kept-files.ts';
+import { keptFilesOf, planFile } from '../unit/kept-files.ts';
 import { frozenPlanSchema, programVersion } from '../plan/frozen-plan.ts';
 import { writeCsv } from './csv.ts';
 
@@ -237,7 +240,8 @@ function fileFindings(
 function readRecord(file: Uint8Array | undefined): z.infer<typeof recordSchema> | undefined {
   if (!file) return undefined;
   try {
-    return recordSchema.parse(JSON.parse(strFromU8(file)));
+    const { unit, events } = JSON.parse(strFromU8(file)) as { unit: unknown; events: unknown };
+    return recordSchema.parse({ unit: migrateUnit(unit, 1), events });
   } catch {
     return undefined;
   }
@@ -298,8 +302,25 @@ const planIsAsFrozen = ({ plan }: Unit, events: readonly UnitEvent[]) =>
 /** Whether bytes are the plan that was frozen, and the unit's own plan is that one with the defaults of later versions. */
 function isFrozenPlan({ plan }: Unit, events: readonly UnitEvent[], bytes: Uint8Array): boolean {
   if (checksum(bytes) !== startedOf(events)?.planChecksum) return false;
-  const completed = frozenPlanSchema.safeParse(JSON.parse(strFromU8(bytes)));
-  return completed.success && canonicalJson(completed.data) === canonicalJson(plan);
+  const form = JSON.parse(strFromU8(bytes)) as Partial<FrozenPlan>;
+  const completed = frozenPlanSchema.safeParse(migrated('units', { plan: form }, 1).plan);
+  if (!completed.success || !plan) return false;
+  const asFrozen = form.cuts ? (whole: FrozenPlan) => whole : withoutCompletion;
+  return canonicalJson(asFrozen(completed.data)) === canonicalJson(asFrozen(plan));
+}
+
+/** What a plan that was not whole when it was frozen had then. */
+function withoutCompletion(plan: FrozenPlan): object {
+  const {
+    cuts: _cuts,
+    parts: _parts,
+    looks: _looks,
+    derived: _derived,
+    insulation: _least,
+    lead,
+    ...rest
+  } = plan;
+  return { ...rest, lead: { ...lead, ownCables: [], ownConnectors: [] } };
 }
 
 /** A plan frozen by an earlier version that kept no form of its own: what later versions completed cannot be told from a change. */

@@ -1,5 +1,5 @@
 import type { ComplexSeries } from '../line/two-port-data.ts';
-import type { Network } from './network.ts';
+import type { Network } from '../line/network.ts';
 import { TouchstoneError, columnOf } from './touchstone-error.ts';
 import type { SourceLine } from './touchstone-error.ts';
 import type { Header, TouchstoneFormat } from './touchstone-header.ts';

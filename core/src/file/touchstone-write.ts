@@ -1,5 +1,5 @@
 import type { ComplexSeries } from '../line/two-port-data.ts';
-import type { Network } from './network.ts';
+import type { Network } from '../line/network.ts';
 import type { TouchstoneFormat, TouchstoneUnit } from './touchstone-header.ts';
 import { unitFactor } from './touchstone-header.ts';
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Network } from './network.ts';
-import { twoPortOf } from './network.ts';
+import type { Network } from '../line/network.ts';
+import { twoPortOf } from '../line/network.ts';
 import { readTouchstone } from './touchstone.ts';
 import { TouchstoneError } from './touchstone-error.ts';
 import { writeTouchstone } from './touchstone-write.ts';
@@ -102,6 +102,26 @@ describe('reading', () => {
       0.1, 0.2, 0.2, 0.3,
     ]);
     expect(() => twoPortOf(network, 'x')).toThrow(/50 and 75 ohm/);
+  });
+
+  test('version 2, three ports: an upper half goes row by row from the diagonal on', () => {
+    const text = `[Version] 2.0
+# Hz S RI R 50
+[Number of Ports] 3
+[Number of Frequencies] 1
+[Matrix Format] Upper
+[Network Data]
+5 0.11 0 0.12 0 0.13 0
+0.22 0 0.23 0
+0.33 0
+[End]`;
+    const network = readTouchstone(text);
+    const row = (to: number) => [1, 2, 3].map((from) => at(network, to, from).re);
+    expect([row(1), row(2), row(3)]).toEqual([
+      [0.11, 0.12, 0.13],
+      [0.12, 0.22, 0.23],
+      [0.13, 0.23, 0.33],
+    ]);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Network } from './network.ts';
+import type { Network } from '../line/network.ts';
 import { readData } from './touchstone-data.ts';
 import { TouchstoneError } from './touchstone-error.ts';
 import type { SourceLine } from './touchstone-error.ts';

@@ -2,18 +2,33 @@ import type { Term } from '../quantity/explained.ts';
 
 export type FitVerdict = 'fits' | 'tight' | 'does not fit';
 
-/** One part in or on another: both dimensions, the margin between them, and what it means at the bench. */
-export interface FitCheck {
+interface FitCheckBase {
   readonly id: string;
   readonly label: string;
+  /** A part can be exchanged; a tool can be bought or borrowed. */
+  readonly about: 'part' | 'tool';
   readonly verdict: FitVerdict;
+  /** What follows from a verdict other than fits; empty when it fits. */
+  readonly consequence: string;
+}
+
+/** One part in or on another: both dimensions, and the margin between them. */
+export interface MeasuredFit extends FitCheckBase {
+  readonly kind: 'measured';
   readonly hole: Term;
   readonly shaft: Term;
   /** Hole less shaft, metres; negative when the shaft is the larger. */
   readonly margin: number;
-  /** What follows from a verdict other than fits; empty when it fits. */
-  readonly consequence: string;
 }
+
+/** Two things that go together or do not, with nothing to measure: a metal and solder, a dielectric and its connector. */
+export interface YesNoFit extends FitCheckBase {
+  readonly kind: 'yes or no';
+  readonly one: string;
+  readonly other: string;
+}
+
+export type FitCheck = MeasuredFit | YesNoFit;
 
 export interface ClearanceRule {
   readonly id: string;
@@ -30,10 +45,10 @@ export interface ClearanceRule {
 }
 
 /** Judges a shaft in a hole: does not fit below zero margin or above the loose limit, tight below the free margin. */
-export function judgeClearance(rule: ClearanceRule): FitCheck {
+export function judgeClearance(rule: ClearanceRule): MeasuredFit {
   const { id, label, hole, shaft } = rule;
   const margin = hole.value - shaft.value;
-  const base = { id, label, hole, shaft, margin };
+  const base = { kind: 'measured', about: 'part', id, label, hole, shaft, margin } as const;
   // A hundredth of a micrometre keeps equal figures equal after the arithmetic of decimal millimetres.
   const rounding = 1e-8;
   if (!(margin >= -rounding)) return { ...base, verdict: 'does not fit', consequence: rule.tooTight };

@@ -1,11 +1,11 @@
 import { shieldThickness } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import type { EndInput } from '../method/method.ts';
+import type { EndInput } from '../end/end-input.ts';
 import type { Term } from '../quantity/explained.ts';
 import { cableTerm } from '../strip/write-strip.ts';
 import { overFoil } from '../strip/cable-rings.ts';
-import type { FitCheck } from './clearance.ts';
+import type { FitCheck, MeasuredFit } from './clearance.ts';
 import { judgeClearance } from './clearance.ts';
 import { dieTolerance, judgeDie, nearestDie } from './die.ts';
 
@@ -78,7 +78,12 @@ export function ferruleChecks(input: EndInput): FitCheck[] {
 }
 
 /** The dielectric, with foil that stays on it, in a bore. */
-export function dielectricIn(input: EndInput, name: FeatureName, part: string, loose = 0.5 * mm): FitCheck {
+export function dielectricIn(
+  input: EndInput,
+  name: FeatureName,
+  part: string,
+  loose = 0.5 * mm,
+): MeasuredFit {
   const { cable } = input;
   return judgeClearance({
     id: 'dielectric',
@@ -152,9 +157,10 @@ export function solderingCheck(input: EndInput, what: 'shell' | 'shield'): FitCh
     id: `solder-${what}`,
     label: what === 'shell' ? 'Shell takes solder' : 'Shield takes solder',
     verdict: refuses ? 'does not fit' : badly ? 'tight' : 'fits',
-    hole: { label: `${what}: ${metal}`, value: NaN, kind: 'length' },
-    shaft: { label: 'solder', value: NaN, kind: 'length' },
-    margin: NaN,
+    kind: 'yes or no',
+    about: 'part',
+    one: `${what}: ${metal}`,
+    other: 'solder',
     consequence: refuses
       ? 'Aluminium takes no solder: choose a crimped or clamped end.'
       : badly
@@ -164,7 +170,7 @@ export function solderingCheck(input: EndInput, what: 'shell' | 'shield'): FitCh
 }
 
 /** A thread that bites what is screwed into it: it must be smaller, but not by much. Engineering values. */
-export function biteCheck(input: EndInput, name: FeatureName, part: string, over: number): FitCheck {
+export function biteCheck(input: EndInput, name: FeatureName, part: string, over: number): MeasuredFit {
   const hole = holeTerm(input, name);
   const shaft = cableTerm('what it bites', over);
   const bite = over - hole.value;
@@ -172,6 +178,8 @@ export function biteCheck(input: EndInput, name: FeatureName, part: string, over
     bite >= 0.15 * mm && bite <= 0.9 * mm ? 'fits' : bite > 0 && bite <= 1.3 * mm ? 'tight' : 'does not fit';
   return {
     id: 'bite',
+    kind: 'measured',
+    about: 'part',
     label: `Grip of the ${part}`,
     verdict,
     hole,

@@ -1,10 +1,10 @@
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
-import type { AnyEndInput } from '../method/method.ts';
+import type { AnyEndInput } from '../end/end-input.ts';
 import type { Term } from '../quantity/explained.ts';
 import { bareDiameter, conductorNames } from '../strip/core-strip.ts';
 import { cableTerm } from '../strip/write-strip.ts';
-import { bundleDiameter } from '../thread/bundle.ts';
+import { bundleDiameter } from '../cable/bundle.ts';
 import type { FitCheck } from './clearance.ts';
 import { judgeClearance } from './clearance.ts';
 

@@ -1,3 +1,4 @@
+import { formatMillimetres } from '../quantity/length.ts';
 import type { FitCheck } from './clearance.ts';
 
 /** Within this a die is the right one, metres across flats. */
@@ -11,21 +12,28 @@ export function nearestDie(wanted: number, dies: readonly number[]): number | un
 /** Whether the shop has the hex die (across flats, metres) that a ferrule or contact wants. */
 export function judgeDie(id: string, label: string, wanted: number, dies: readonly number[]): FitCheck {
   const nearest = nearestDie(wanted, dies);
-  const margin = nearest === undefined ? NaN : nearest - wanted;
+  const base = { id, label, about: 'tool' } as const;
+  const term = (name: string, value: number) => ({ label: name, value, kind: 'length' as const });
+  if (nearest === undefined)
+    return {
+      ...base,
+      kind: 'yes or no',
+      verdict: 'does not fit',
+      one: 'no die in the shop',
+      other: `wanted: hex ${formatMillimetres(wanted, 2)} mm`,
+      consequence: 'The shop has no dies: add them in House.',
+    };
+  const margin = nearest - wanted;
   const right = Math.abs(margin) <= dieTolerance + 1e-8;
   const tooLarge = 'A larger die leaves the crimp loose: the pull test will fail.';
   const tooSmall = 'A smaller die cuts into the part and can crush what is under it.';
   return {
-    id,
-    label,
+    ...base,
+    kind: 'measured',
     verdict: right ? 'fits' : 'does not fit',
-    hole: { label: 'nearest die in the shop', value: nearest ?? NaN, kind: 'length' },
-    shaft: { label: 'die wanted', value: wanted, kind: 'length', assumed: true },
+    hole: term('nearest die in the shop', nearest),
+    shaft: { ...term('die wanted', wanted), assumed: true },
     margin,
-    consequence: right
-      ? ''
-      : nearest === undefined
-        ? 'The shop has no dies: add them in House.'
-        : `No exact die. ${margin > 0 ? tooLarge : tooSmall}`,
+    consequence: right ? '' : `No exact die. ${margin > 0 ? tooLarge : tooSmall}`,
   };
 }

@@ -1,3 +1,4 @@
+import type { MeasuredFit } from './clearance.ts';
 import { describe, expect, test } from '@jest/globals';
 import { coaxById } from '../cable/catalogue/catalogue.ts';
 import { coaxConnectorById, connectors } from '../connector/catalogue/catalogue.ts';
@@ -14,6 +15,8 @@ const fitOf = (cableId: string, connectorId: string, measured = {}) => {
   const end = exampleEnd(cableId, connectorId, { measured });
   return methodOf(end.connector.method).fit(end);
 };
+const measuredOf = (...of: Parameters<typeof fitOf>) =>
+  fitOf(...of).filter((check): check is MeasuredFit => check.kind === 'measured');
 const failing = (cableId: string, connectorId: string) =>
   fitOf(cableId, connectorId)
     .filter(({ verdict }) => verdict === 'does not fit')
@@ -30,14 +33,14 @@ describe('pin and ferrule', () => {
   test('a thick cable does not enter, and a thin one is not gripped', () => {
     expect(failing('rg-59', 'tnc-plug-50-crimp-5')).toContain('entry');
     expect(failing('rg-59', 'tnc-plug-50-crimp-5')).toContain('dielectric');
-    const thin = fitOf('rg-316', 'tnc-plug-50-crimp-5').find(({ id }) => id === 'conductor')!;
+    const thin = measuredOf('rg-316', 'tnc-plug-50-crimp-5').find(({ id }) => id === 'conductor')!;
     expect(thin.verdict).toBe('does not fit');
     expect(thin.margin).toBeGreaterThan(0);
     expect(thin.consequence).toMatch(/thicker conductor/);
   });
 
   test('what the caliper says decides, with both dimensions and the margin', () => {
-    const check = fitOf('rg-223', 'tnc-plug-50-crimp-5', { pinBore: 0.9e-3 }).find(
+    const check = measuredOf('rg-223', 'tnc-plug-50-crimp-5', { pinBore: 0.9e-3 }).find(
       ({ id }) => id === 'conductor',
     )!;
     expect(check.verdict).toBe('tight');

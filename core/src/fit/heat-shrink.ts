@@ -10,6 +10,25 @@ export interface ShrinkChoice {
 /** Part of its length that a tube loses when it recovers: plain and adhesive-lined. Engineering values. */
 const lengthwise = { plain: 0.1, adhesive: 0.15 };
 
+/** Supplied bore over the largest diameter it must pass, and the least grip: recovered bore over the smallest. Engineering values. */
+const overLargest = 1.1;
+const overSmallest = 0.9;
+/** Outside of a tube that the shop does not have, over what it must pass. Engineering value. */
+const outsideOverLargest = 1.2;
+
+/** Sizes of a tube as a threaded part; where the shop has none, those it would need. Metres. */
+export function tubeSizes(choice: ShrinkChoice | undefined, largest: number) {
+  return {
+    opening: choice?.shrink.supplied ?? overLargest * largest,
+    outside: choice?.shrink.outside ?? outsideOverLargest * largest,
+    cutLength: choice?.cutLength,
+    missing: choice === undefined,
+  };
+}
+
+/** The largest diameter that a tube with this supplied bore passes, metres. */
+export const largestThrough = (opening: number) => opening / overLargest;
+
 /**
  * The smallest tube of the shop whose supplied bore is at least 1.1 times the largest diameter it must go over and
  * whose recovered bore is at most 0.9 times the smallest it must grip; undefined when there is none. Lengths in metres.
@@ -20,7 +39,9 @@ export function chooseShrink(
 ): ShrinkChoice | undefined {
   const shrink = stock
     .filter((tube) => tube.adhesive === want.adhesive)
-    .filter((tube) => tube.supplied >= 1.1 * want.largest && tube.recovered <= 0.9 * want.smallest)
+    .filter(
+      (tube) => tube.supplied >= overLargest * want.largest && tube.recovered <= overSmallest * want.smallest,
+    )
     .sort((a, b) => a.supplied - b.supplied)[0];
   if (!shrink) return undefined;
   const loss = shrink.adhesive ? lengthwise.adhesive : lengthwise.plain;

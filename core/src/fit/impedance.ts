@@ -1,4 +1,4 @@
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 
 /** Impedance on both sides of a joint and what the step between them does. */
 export interface JointImpedance {
@@ -28,6 +28,11 @@ export interface Along {
 const matchSwr = 1.05;
 /** What a short piece may show at the working frequency: 26 dB return loss. Engineering value. */
 const shortPieceSwr = 1.1;
+
+/** Whether a step hardly shows at the working frequency because the piece behind it is short. */
+export function isShortAtHighest({ swr, swrAtHighest }: JointImpedance): boolean {
+  return swrAtHighest < swr - 0.005;
+}
 
 /**
  * The steps along a row of things of stated impedance. A short piece between two of one impedance (the UHF pattern) is

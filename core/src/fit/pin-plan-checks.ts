@@ -4,42 +4,13 @@ import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
-import type { Role } from '../lead/signal.ts';
-import { roleOf } from '../lead/signal.ts';
-import type { AnyEndInput } from '../method/method.ts';
-import { leadWiring } from '../prove/lead-wiring.ts';
-import { plannedPartition } from '../prove/wiring.ts';
-import { conductorNames } from '../strip/core-strip.ts';
-
-/** How much a check weighs: it will not work, it works with a risk, or it wants to be known. */
-export type PinWeight = 'wrong' | 'risk' | 'note';
-
-/** Something about the pin plan that wants a look, with the reason and what to do. */
-export interface PinCheck {
-  readonly code:
-    | 'nothing connected'
-    | 'polarity'
-    | 'roles meet'
-    | 'no way on'
-    | 'shield missing'
-    | 'shield on the shell'
-    | 'split pair'
-    | 'double'
-    | 'phantom'
-    | 'stereo into balanced'
-    | 'cold tied'
-    | 'cold open'
-    | 'four-pole'
-    | 'channel colour'
-    | 'second pair';
-  readonly weight: PinWeight;
-  readonly message: string;
-}
-
-interface KnownEnd {
-  readonly end: LeadEnd;
-  readonly input: AnyEndInput;
-}
+import type { Role } from '../connector/signal.ts';
+import { roleOf } from '../connector/signal.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
+import { plannedPartition } from '../wiring/wiring.ts';
+import { audioChecks } from './audio-pin-checks.ts';
+import type { PinWeight, PinCheck, KnownEnd } from './pin-check.ts';
+import { check } from './pin-check.ts';
 
 const order: Readonly<Record<PinWeight, number>> = { wrong: 0, risk: 1, note: 2 };
 
@@ -69,12 +40,6 @@ export function pinPlanChecks(
   ].sort((a, b) => order[a.weight] - order[b.weight]);
 }
 
-const check = (code: PinCheck['code'], weight: PinWeight, message: string): PinCheck => ({
-  code,
-  weight,
-  message,
-});
-
 /** Contacts that hang together, with what each means. */
 interface Net {
   readonly contacts: readonly {
@@ -92,7 +57,7 @@ function roleNets(lead: Lead, devices: readonly DeviceProfile[]): Net[] {
   wiring.points.forEach(({ id, endId, contact }, index) => {
     if (!used.has(id)) return;
     const end = endById(lead, endId);
-    const role = roleOf(lead.signal, signalEnd(end, devices), contact);
+    const role = roleOf(lead.signal, signalEnd(lead, end, devices), contact);
     nets.set(partition[index]!, [...(nets.get(partition[index]!) ?? []), { end, contact, role }]);
   });
   return [...nets.values()].map((contacts) => ({ contacts }));
@@ -207,7 +172,8 @@ function shieldChecks(lead: Lead, ends: readonly KnownEnd[]): PinCheck[] {
 function pairChecks(lead: Lead, devices: readonly DeviceProfile[]): PinCheck[] {
   const pairOf = (role: Role) => {
     const places = lead.pinPlan.filter(
-      ({ endId, contact }) => roleOf(lead.signal, signalEnd(endById(lead, endId), devices), contact) === role,
+      ({ endId, contact }) =>
+        roleOf(lead.signal, signalEnd(lead, endById(lead, endId), devices), contact) === role,
     );
     return new Set(
       places.map(({ pieceId, conductor }) => {
@@ -231,95 +197,6 @@ function pairChecks(lead: Lead, devices: readonly DeviceProfile[]): PinCheck[] {
         ]
       : [];
   });
-}
-
-const layoutOf = ({ input: { connector } }: KnownEnd) =>
-  connector.series.kind === 'pins' ? connector.series.layout : 'coax';
-const namesOf = (ends: readonly KnownEnd[]) => ends.map(({ end }) => end.name).join(', ');
-
-function audioChecks(lead: Lead, ends: readonly KnownEnd[]): PinCheck[] {
-  const mono = lead.signal === 'balanced' || lead.signal === 'unbalanced';
-  return [
-    ...(mono ? [...phantomChecks(ends), ...ends.flatMap((end) => coldChecks(end, ends))] : []),
-    ...(lead.signal === 'stereo' ? stereoChecks(ends) : []),
-    ...ends
-      .filter(({ input }) => input.connector.series.id === 'jack-3-trs')
-      .map(({ end }) =>
-        check(
-          'four-pole',
-          'note',
-          `End ${end.name}: many 3.5 mm sockets have four poles, and their sleeve is a microphone. There a three-pole plug loses a channel or hums; look at the device.`,
-        ),
-      ),
-  ];
-}
-
-/** 48 V stands on 2 and 3 of a microphone input, whatever is plugged into the other end (IEC 61938). */
-function phantomChecks(ends: readonly KnownEnd[]): PinCheck[] {
-  const jacks = ends.filter((end) => ['ts', 'trs', 'phono'].includes(layoutOf(end)));
-  const rounds = ends.filter((end) => layoutOf(end) === 'round-3');
-  if (rounds.length === 0 || jacks.length === 0) return [];
-  return [
-    check(
-      'phantom',
-      'risk',
-      `End ${namesOf(jacks)} can meet phantom power (48 V) through end ${namesOf(rounds)}: it can harm an output that is not made for it. Switch phantom off at that input, and label the lead.`,
-    ),
-  ];
-}
-
-/** Cold toward an end that has no place for it: tied to the shield, or open. */
-function coldChecks(at: KnownEnd, ends: readonly KnownEnd[]): PinCheck[] {
-  const { end, input } = at;
-  const elsewhere = ends.some(
-    (other) => other.end !== end && other.input.joints.some(({ role }) => role === 'cold'),
-  );
-  if (!elsewhere) return [];
-  const tied = input.joints.find(
-    ({ role, conductors }) => role === 'shield' && conductors.some(({ kind }) => kind === 'core'),
-  );
-  if (tied)
-    return [
-      check(
-        'cold tied',
-        'note',
-        `Cold is tied to the shield at end ${end.name} (${conductorNames(tied.conductors)}): right for transformer outputs; some electronic outputs want it open. Ask the device's maker.`,
-      ),
-    ];
-  if (!['ts', 'phono'].includes(layoutOf(at))) return [];
-  return [
-    check(
-      'cold open',
-      'note',
-      `Cold is open at end ${end.name}: right for outputs that must not drive a short; a transformer output gives nothing then. Ask the device's maker.`,
-    ),
-  ];
-}
-
-function stereoChecks(ends: readonly KnownEnd[]): PinCheck[] {
-  const rounds = ends.filter((end) => layoutOf(end) === 'round-3');
-  const balanced =
-    rounds.length === 0
-      ? []
-      : [
-          check(
-            'stereo into balanced',
-            'wrong',
-            `Left and right meet a balanced contact pair at end ${namesOf(rounds)}: the input takes their difference, and everything in the middle is lost. Sum them with resistors, or use two inputs.`,
-          ),
-        ];
-  const colours = ends.flatMap(({ end }) => {
-    const usual = end.channel === 'right' ? 'red' : 'white';
-    if (end.channel === null || !end.marker || end.marker === usual) return [];
-    return [
-      check(
-        'channel colour',
-        'note',
-        `End ${end.name} carries ${end.channel} and is marked ${end.marker}: ${usual} is usual for ${end.channel}.`,
-      ),
-    ];
-  });
-  return [...balanced, ...colours];
 }
 
 function lightingChecks(lead: Lead, ends: readonly KnownEnd[], nets: readonly Net[]): PinCheck[] {

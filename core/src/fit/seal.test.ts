@@ -1,3 +1,4 @@
+import { tapeScrap } from '../recipe/scrap.ts';
 import { describe, expect, test } from '@jest/globals';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
@@ -45,10 +46,10 @@ describe('in a lead', () => {
   };
 
   test('indoors a plain relief, outdoors lined, at sea taped over it, the coupling looked at last', () => {
-    expect(finish('indoor', house).steps.map(({ name }) => name)).toEqual(['seal', 'coupling']);
+    expect(finish('indoor', house).steps.map(({ role }) => role)).toEqual(['seal', 'coupling']);
     expect(finish('outdoor', house).shrink!.label).toMatch(/^adhesive shrink/);
     const marine = finish('marine', house).steps;
-    expect(marine.map(({ name }) => name)).toEqual(['seal', 'tape', 'coupling']);
+    expect(marine.map(({ role }) => role)).toEqual(['seal', 'tape', 'coupling']);
     expect(marine[0]!.good).toContain('adhesive shows all round');
     expect(marine[1]!.text.firstTime).toMatch(/^When the shrink is cold/);
   });
@@ -56,8 +57,8 @@ describe('in a lead', () => {
   test('where tape alone does it nothing has to be threaded, and a stuck coupling goes back to the tape', () => {
     const taped = finish('outdoor', seals('self-amalgamating tape'));
     expect(taped.shrink).toBeUndefined();
-    expect(taped.steps.map(({ name }) => name)).toEqual(['tape', 'coupling']);
-    expect(taped.steps[1]!.hold!.rework).toMatchObject({ backTo: 'tape', scrap: ['tape'] });
+    expect(taped.steps.map(({ role }) => role)).toEqual(['tape', 'coupling']);
+    expect(taped.steps[1]!.hold!.rework).toMatchObject({ backTo: 'tape', scrap: [tapeScrap] });
   });
 
   test('an end that is not to be sealed has none of it', () => {

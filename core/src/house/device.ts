@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { roles } from '../lead/signal.ts';
-import type { Roles } from '../lead/signal.ts';
+import { roles } from '../connector/signal.ts';
+import type { Roles } from '../connector/signal.ts';
 import { pinSeriesIds } from '../connector/pin-series.ts';
 
 /** A device's own order of contacts: terminal blocks differ from device to device, so it is looked up, not remembered. */

@@ -1,5 +1,7 @@
+import { houseId } from './house-id.ts';
 import { z } from 'zod';
-import { envelopeSchema, firstRevision } from '../record/envelope.ts';
+import { envelopeSchema } from '../record/envelope.ts';
+import { firstRevision } from '../record/revise.ts';
 import { practiceSchema, usualPractice } from './practice.ts';
 import { deviceProfileSchema } from './device.ts';
 
@@ -41,15 +43,9 @@ const shrinkSchema = z.object({
 /** House practice and what the shop has: an input of every planner. One record per database. */
 export const houseSchema = envelopeSchema.extend({
   name: z.string(),
-  firstUnit: z.enum(['mm', 'in']),
+  /** Who works here: each bench chooses its name from these. */
   benchNames: z.array(z.string().min(1)),
-  /** Whose bench this is; the name that entries of a unit carry. */
-  benchName: z.string(),
-  serialPrefix: z.string().min(1).max(8),
-  nextSerial: z.number().int().positive(),
   practice: practiceSchema,
-  theme: z.enum(['paper', 'night']),
-  stepDepth: z.enum(['first time', 'experienced']),
   roomCelsius: z.number().min(-20).max(60),
   /** Squaring cut allowed for at each crushed end. */
   squaring: z.number().min(0).max(0.1),
@@ -114,9 +110,6 @@ export const cutUncertainty = {
   lay: 0.2e-3,
 } as const;
 
-/** The id of the one house record. */
-export const houseId = 'house';
-
 const shrink = (suppliedMm: number, recoveredMm: number, outsideMm: number, adhesive: boolean): Shrink => ({
   name: `${adhesive ? 'adhesive ' : ''}shrink ${suppliedMm} mm`,
   supplied: suppliedMm * 1e-3,
@@ -130,14 +123,8 @@ export function defaultHouse(now: string): House {
   return {
     ...firstRevision(houseId, now),
     name: 'This bench',
-    firstUnit: 'mm',
     benchNames: ['Bench one'],
-    benchName: 'Bench one',
-    serialPrefix: 'B1',
-    nextSerial: 1,
     practice: { ...usualPractice, leaveOut: [], alsoAsk: [] },
-    theme: 'paper',
-    stepDepth: 'first time',
     roomCelsius: 20,
     squaring: 2e-3,
     dies: [1.07e-3, 1.73e-3, 2.54e-3, 4.52e-3, 5.41e-3, 6.48e-3, 8.23e-3, 10.9e-3, 15.5e-3],

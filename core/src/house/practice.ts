@@ -93,3 +93,8 @@ export type Practice = z.infer<typeof practiceSchema>;
 
 /** What a lead does otherwise than the house: the questions that it answers for itself. */
 export const ownPracticeSchema = answersSchema.partial();
+
+/** Every question with the schools that it may be answered by. */
+export const practiceChoices: Readonly<Record<string, readonly string[]>> = Object.fromEntries(
+  Object.entries(answersSchema.shape).map(([question, schools]) => [question, schools.options]),
+);

@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { planLead } from '../plan/lead-plan.ts';
-import { leadWiring } from '../prove/lead-wiring.ts';
-import { proofPlanOf, prove } from '../prove/proof.ts';
-import type { Device } from '../prove/reading.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
+import { prove } from '../prove/proof.ts';
+import { proofPlanOf } from '../plan/proof-plan.ts';
+import type { Device } from '../reading/reading.ts';
 import { exampleLead, house } from '../testing/example.ts';
 import { signalPlan } from '../testing/signal-lead.ts';
 import { fromBrowserSchema } from './messages.ts';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { deviceSchema } from '../prove/reading.ts';
+import { deviceSchema } from '../reading/reading.ts';
 import { virtualSetupSchema } from './virtual-setup.ts';
 
 /** Most points that a continuity tester has here. */

@@ -1,14 +1,13 @@
-import { insulationWanted } from '../prove/checks.ts';
 import type { FamilyCheck } from '../prove/family-checks.ts';
 import { sentence } from '../lead/in-words.ts';
-import type { ProofPlan } from '../prove/proof.ts';
-import type { Device } from '../prove/reading.ts';
+import type { ProofPlan } from '../prove/proof-plan.ts';
+import type { Device } from '../reading/reading.ts';
 import { sweepGridFor } from '../prove/sweep-judge.ts';
 import { lineFigures } from '../cable/line-figures.ts';
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import type { SweepLine } from '../prove/sweep-line.ts';
 import { sweepLineOf } from '../prove/sweep-line.ts';
-import type { Wiring } from '../prove/wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
 import type { InstrumentRequest } from './messages.ts';
 import { mostPoints } from './messages.ts';
 
@@ -70,7 +69,7 @@ export const pointNumber = ({ points }: Wiring, id: string) =>
  * nothing at the far end first, then with its load or terminator, then between two ports.
  */
 export function readingPlan(plan: ProofPlan, wiring: Wiring): PlannedReading[] {
-  const { lead, family, house } = plan;
+  const { lead, family, insulation } = plan;
   const [near, far] = lead.ends;
   const read = family.map((check): PlannedReading => {
     const { label, how } = check;
@@ -104,7 +103,7 @@ export function readingPlan(plan: ProofPlan, wiring: Wiring): PlannedReading[] {
     ...read.filter(({ request }) => request.kind === 'farads'),
     {
       instrument: 'meter',
-      request: { kind: 'insulation', volts: insulationWanted(lead, house).volts },
+      request: { kind: 'insulation', volts: insulation.volts },
       label: 'Insulation',
       before: `${nothing} Hands off: hundreds of volts; discharge after.`,
     },

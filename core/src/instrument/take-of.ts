@@ -1,9 +1,8 @@
-import type { Readings } from '../prove/reading.ts';
-import { connectedBelow } from '../prove/reading.ts';
-import type { Device } from '../prove/reading.ts';
-import type { Wiring } from '../prove/wiring.ts';
-import { pairsOfPoints } from '../prove/wiring.ts';
-import type { Network } from '../file/network.ts';
+import type { Readings, Device } from '../reading/reading.ts';
+import { connectedBelow } from '../reading/reading.ts';
+import type { Wiring } from '../wiring/wiring.ts';
+import { pairsOfPoints } from '../wiring/wiring.ts';
+import type { Network } from '../line/network.ts';
 import type { StepTrace } from '../line/reflectogram.ts';
 import type { ExpectedPath } from '../prove/resistance.ts';
 import type { InstrumentAnswer } from './messages.ts';

@@ -1,4 +1,4 @@
-import { bundleDiameter } from '../thread/bundle.ts';
+import { bundleDiameter } from '../cable/bundle.ts';
 import { leadCable } from './lead-cable.ts';
 import type { Lead } from './lead.ts';
 

@@ -1,8 +1,20 @@
+import type { CoaxEntry, CoreEntry } from '../cable/construction.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import { loadCable } from '../cable/cable.ts';
 import { cableById } from '../cable/catalogue/catalogue.ts';
 import type { Lead } from './lead.ts';
 import { LeadError } from './tree.ts';
+
+const loaded = new WeakMap<CoaxEntry | CoreEntry, LayeredCable>();
+
+/** An entry is parsed once, however often it is asked for while a lead is planned. */
+function loadOnce(entry: CoaxEntry | CoreEntry): LayeredCable {
+  const known = loaded.get(entry);
+  if (known) return known;
+  const cable = loadCable(entry);
+  loaded.set(entry, cable);
+  return cable;
+}
 
 /**
  * The cable of a piece: one of the lead's own (it carries the entry of a cable that the catalogue does not have), else
@@ -11,7 +23,7 @@ import { LeadError } from './tree.ts';
  */
 export function leadCable(lead: Lead, cableId: string): LayeredCable {
   const own = lead.ownCables.find(({ id }) => id === cableId);
-  if (own) return loadCable(own);
+  if (own) return loadOnce(own);
   const cable = cableById(cableId);
   if (cable.structure === 'sheet')
     throw new LeadError(

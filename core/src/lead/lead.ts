@@ -1,9 +1,10 @@
+import { connectorEntrySchema } from '../connector/connector-entry.ts';
 import { z } from 'zod';
 import { coaxEntrySchema, coreEntrySchema } from '../cable/construction.ts';
 import { beadMaterialIds } from '../line/choke.ts';
 import { ownPracticeSchema } from '../house/practice.ts';
 import { envelopeSchema } from '../record/envelope.ts';
-import { channelNames, signals } from './signal.ts';
+import { channelNames, signals } from '../connector/signal.ts';
 
 export const environments = ['indoor', 'outdoor', 'buried', 'marine'] as const;
 export const referencePlanes = ['tip', 'shoulder', 'mating plane', 'jacket'] as const;
@@ -96,6 +97,8 @@ export const leadSchema = envelopeSchema.extend({
   pieces: z.array(pieceSchema).min(1),
   /** Cables of this lead that the catalogue does not have, as they were entered. */
   ownCables: z.array(z.discriminatedUnion('structure', [coaxEntrySchema, coreEntrySchema])).default([]),
+  /** Connectors of this lead that the catalogue may not have: a frozen lead carries all of its own. */
+  ownConnectors: z.array(connectorEntrySchema).default([]),
   /** What it carries: decides what its contacts mean and what is computed for it. */
   signal: z.enum(signals).default('radio'),
   pinPlan: z.array(connectionSchema),

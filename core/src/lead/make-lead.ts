@@ -1,14 +1,15 @@
+import type { Envelope } from '../record/envelope.ts';
 import type { CoaxEntry, CoreEntry } from '../cable/construction.ts';
 import type { Connector } from '../connector/connector.ts';
 import { isCoaxial } from '../connector/connector.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
+import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import { bagName, nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
-import { firstRevision } from '../record/envelope.ts';
+import { firstRevision } from '../record/revise.ts';
 import type { Join, Lead, Leg, Piece } from './lead.ts';
 import type { PinPlanChoices } from './pin-plan.ts';
 import { houseChoices, plainChoices, proposePinPlan } from './pin-plan.ts';
-import type { Channel, Signal } from './signal.ts';
+import type { Channel, Signal } from '../connector/signal.ts';
 import { conductorsOf } from '../cable/conductors.ts';
 import { leadCable } from './lead-cable.ts';
 
@@ -60,7 +61,6 @@ export function makeLead(
   for (const { connector } of asked)
     if (!cards.has(connector.id))
       cards.set(connector.id, nominalGaugeCard(connector, newId(), bagName(connector, request.name), now));
-  const { nodes, legs, pieces } = treeOf(request);
   const ends = asked.map(({ connector, channel, deviceId, marker }, index): Lead['ends'][number] => ({
     id: names[index]!,
     nodeId: `node ${names[index]!}`,
@@ -74,9 +74,23 @@ export function makeLead(
     marker: marker ?? null,
     quarterTurns: 0,
   }));
+  const bare: Lead = { ...firstRevision(newId(), now), ...bareLead(request, ends) };
+  const joined = { ...bare, joins: joinsOf(bare) };
+  const lead = {
+    ...joined,
+    pinPlan: proposePinPlan(joined, house?.devices ?? [], {
+      ...(house ? houseChoices(house) : plainChoices),
+      ...request.pinPlan,
+    }),
+  };
+  return { lead, cards: [...cards.values()] };
+}
+
+/** What the request says, and for all else what nobody has asked for yet. */
+function bareLead(request: LeadRequest, ends: Lead['ends']): Omit<Lead, keyof Envelope> {
+  const { nodes, legs, pieces } = treeOf(request);
   const system = systemImpedanceOf(request.near.connector);
-  const bare: Lead = {
-    ...firstRevision(newId(), now),
+  return {
     name: request.name,
     purpose: request.purpose,
     nodes,
@@ -91,6 +105,7 @@ export function makeLead(
       { id: 'label-sleeve', kind: 'label sleeve', legId: legs[0]!.id, nearEndId: 'A', distance: 0.08 },
     ],
     partOverrides: {},
+    ownConnectors: [],
     environment: request.environment ?? 'indoor',
     bends: [],
     phaseMatch: null,
@@ -107,15 +122,6 @@ export function makeLead(
     firstEndId: null,
     fittedEndIds: [],
   };
-  const joined = { ...bare, joins: joinsOf(bare) };
-  const lead = {
-    ...joined,
-    pinPlan: proposePinPlan(joined, house?.devices ?? [], {
-      ...(house ? houseChoices(house) : plainChoices),
-      ...request.pinPlan,
-    }),
-  };
-  return { lead, cards: [...cards.values()] };
 }
 
 /** What stands at the far end unless somebody says otherwise, ohm: of audio a line input, of a speaker its nominal impedance. */

@@ -30,13 +30,13 @@ describe('a set that agrees in phase', () => {
       length: 0.5,
     });
     const plan = planLead({ ...lead, phaseMatch: parsePhaseMatch('5° at 1.5 GHz') }, [card], house);
-    const index = plan.steps.findIndex(({ name }) => name === 'phase');
+    const index = plan.steps.findIndex(({ role }) => role === 'phase');
     const step = plan.steps[index]!;
     // 5/360 of a wavelength at 0.70 of the speed of light: 1.94 mm.
     expect(step.figures[0]!.figure.value).toBeCloseTo((5 / 360) * ((0.7 * 299_792_458) / 1.5e9), 5);
-    const closed = plan.steps.slice(0, index).filter(({ name }) => name === 'insert');
+    const closed = plan.steps.slice(0, index).filter(({ role }) => role === 'insert');
     expect(closed.map(({ endId }) => endId)).toEqual(['A']);
-    expect(plan.steps.slice(index).some(({ name, endId }) => name === 'insert' && endId === 'B')).toBe(true);
-    expect(planLead(lead, [card], house).steps.some(({ name }) => name === 'phase')).toBe(false);
+    expect(plan.steps.slice(index).some(({ role, endId }) => role === 'insert' && endId === 'B')).toBe(true);
+    expect(planLead(lead, [card], house).steps.some(({ role }) => role === 'phase')).toBe(false);
   });
 });

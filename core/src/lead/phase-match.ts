@@ -1,3 +1,4 @@
+import { decimalOf } from '../quantity/number.ts';
 import { formatFrequency, parseFrequency } from '../quantity/frequency.ts';
 import { QuantityError } from '../quantity/quantity-error.ts';
 import type { Lead } from './lead.ts';
@@ -8,7 +9,7 @@ const expected = 'an angle and a frequency such as 5° at 1.575 GHz, or none';
 export function parsePhaseMatch(text: string): Lead['phaseMatch'] {
   if (text.trim() === '' || /^none$/i.test(text.trim())) return null;
   const match = /^\s*([\d.,]+)\s*(?:°|deg(?:rees?)?)?\s*(?:at|@)\s*(.+)$/i.exec(text);
-  const degrees = Number(match?.[1]?.replace(',', '.'));
+  const degrees = decimalOf(match?.[1] ?? '');
   if (!match || !(degrees > 0 && degrees <= 180)) throw new QuantityError(text, expected);
   return { frequency: parseFrequency(match[2]!), within: (degrees * Math.PI) / 180 };
 }

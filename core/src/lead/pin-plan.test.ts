@@ -3,12 +3,12 @@ import { cables } from '../cable/catalogue/catalogue.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import { conductorsOf } from '../cable/conductors.ts';
 import { connectorById, pinConnectors } from '../connector/catalogue/catalogue.ts';
-import { pinEndsFor } from '../fit/pin-ends.ts';
+import { pinEndsFor } from '../plan/pin-ends.ts';
 import type { DeviceProfile } from '../house/device.ts';
 import { house } from '../testing/example.ts';
 import { inWords, signalLead } from '../testing/signal-lead.ts';
 import { proposePinPlan } from './pin-plan.ts';
-import { roleOf, signals, usualSignal } from './signal.ts';
+import { roleOf, signals, usualSignal } from '../connector/signal.ts';
 
 const words = (...args: Parameters<typeof signalLead>) => inWords(signalLead(...args).lead);
 

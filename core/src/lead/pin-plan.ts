@@ -1,19 +1,19 @@
 import type { CableConductor } from '../cable/conductors.ts';
 import { conductorsOf } from '../cable/conductors.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { leadConnector } from './lead-connector.ts';
 import type { DeviceProfile } from '../house/device.ts';
 import { deviceRoles } from '../house/device.ts';
 import type { House } from '../house/house.ts';
 import { leadCable } from './lead-cable.ts';
 import type { Connection, Lead, LeadEnd, Piece } from './lead.ts';
 import { endsOfPiece } from './lead.ts';
-import type { Role, SignalEnd } from './signal.ts';
-import { roleOf } from './signal.ts';
+import type { Role, SignalEnd } from '../connector/signal.ts';
+import { roleOf } from '../connector/signal.ts';
 
 /** An end with what its contacts mean. */
-export function signalEnd(end: LeadEnd, devices: readonly DeviceProfile[]): SignalEnd {
+export function signalEnd(lead: Lead, end: LeadEnd, devices: readonly DeviceProfile[]): SignalEnd {
   return {
-    connector: connectorById(end.connectorId),
+    connector: leadConnector(lead, end.connectorId),
     channel: end.channel,
     deviceRoles: deviceRoles(devices, end.deviceId),
   };
@@ -77,7 +77,7 @@ interface Known {
 }
 
 function knownEnd(lead: Lead, end: LeadEnd, devices: readonly DeviceProfile[]): Known {
-  const at = signalEnd(end, devices);
+  const at = signalEnd(lead, end, devices);
   const byRole = new Map<Role, string>();
   const contacts = at.connector.contacts.filter(({ isShell }) => !isShell).map(({ id }) => id);
   for (const contact of contacts) {
@@ -108,8 +108,8 @@ function proposePiece(
     ),
   );
   const returnCores = shield ? [shield] : (groups[shared.length] ?? []);
-  const isSpeaker = shared.some((role) => role.endsWith('-'));
-  const returns = isSpeaker && !shield ? [] : returnCores;
+  const ownReturn = shared.some((role) => returnRoles.includes(role));
+  const returns = ownReturn && !shield ? [] : returnCores;
   return [
     ...signalCores,
     ...returns.flatMap((conductor) =>
@@ -120,10 +120,14 @@ function proposePiece(
   ];
 }
 
+/** Roles that bring the current back: a lead that has them needs no other return. */
+const returnRoles: readonly Role[] = ['1-', '2-', '3-', '4-', 'data 1-', 'data 2-'];
+const secondPairRoles: readonly Role[] = ['data 2-', 'data 2+'];
+
 /** Roles that cores are needed for: those of every end; cold where one end at least has a place for it. */
 function rolesOf(ends: readonly Known[], choices: PinPlanChoices): Role[] {
   return order.filter((role) => {
-    if (role.startsWith('data 2') && choices.secondPair === 'leave empty') return false;
+    if (secondPairRoles.includes(role) && choices.secondPair === 'leave empty') return false;
     if (role === 'cold') return ends.some(({ byRole }) => byRole.has('cold'));
     return ends.every(({ byRole }) => byRole.has(role));
   });

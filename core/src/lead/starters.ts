@@ -1,5 +1,5 @@
 import type { Lead } from './lead.ts';
-import type { Channel, Signal } from './signal.ts';
+import type { Channel, Signal } from '../connector/signal.ts';
 
 /** An end of a starter. */
 export interface StarterEnd {

@@ -70,5 +70,5 @@ test('another cable, length and connector give other, right answers', () => {
   const plan = planLead(thin, [thinCard], house);
   expect(plan.matches[0]!.totalLossDb).toBeGreaterThan(1.5 * short.matches[0]!.totalLossDb);
   expect(plan.paths[0]!.limit.value).toBeGreaterThan(4 * short.paths[0]!.limit.value);
-  expect(plan.steps.find(({ name }) => name === 'ferrule')!.tools[0]!.setting).toBe('hex 4.52 mm');
+  expect(plan.steps.find(({ role }) => role === 'ferrule')!.tools[0]!.setting).toBe('hex 4.52 mm');
 });

@@ -2,9 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import { planLead } from '../plan/lead-plan.ts';
 import { counted, house, now } from '../testing/example.ts';
 import { makeLead } from './make-lead.ts';
-import { signals } from './signal.ts';
+import { signals } from '../connector/signal.ts';
 import type { WhatToWhat } from './what-to-what.ts';
-import { deviceSockets, proposeLead } from './what-to-what.ts';
+import { proposeLead } from './what-to-what.ts';
+import { deviceSockets } from './device-sockets.ts';
 
 const planOf = (what: WhatToWhat) => {
   const { lead, cards } = makeLead(proposeLead(what).request, counted(), now, house);

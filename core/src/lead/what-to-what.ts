@@ -1,89 +1,17 @@
+import { speakerTargets } from '../speaker/speaker-verdict.ts';
+import type { LayoutName } from '../connector/contact.ts';
 import { cableById, cables } from '../cable/catalogue/catalogue.ts';
 import type { CoreCable } from '../cable/cable.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { resistancePerMetre } from '../cable/conductors.ts';
 import { longestRun } from '../speaker/speaker-line.ts';
 import type { EndRequest, LeadRequest } from './make-lead.ts';
-import type { Channel, Signal } from './signal.ts';
-
-/** A socket of a device, as a person sees it on its panel. */
-export interface DeviceSocket {
-  readonly id: string;
-  readonly label: string;
-  /** What goes into it. */
-  readonly connectorId: string;
-  /** What it can carry. */
-  readonly signals: readonly Signal[];
-}
-
-const balanced = ['balanced'] as const;
-const anyAudio = ['unbalanced', 'balanced'] as const;
-
-/** Sockets that a lead may start or end at; what mates with each. */
-export const deviceSockets: readonly DeviceSocket[] = [
-  {
-    id: 'xlr-3-pins',
-    label: '3-pin with pins (an output)',
-    connectorId: 'xlr-3-socket',
-    signals: ['balanced', 'unbalanced', 'lighting'],
-  },
-  {
-    id: 'xlr-3-holes',
-    label: '3-pin with holes (an input)',
-    connectorId: 'xlr-3-plug',
-    signals: ['balanced', 'unbalanced', 'lighting'],
-  },
-  {
-    id: 'xlr-5-holes',
-    label: '5-pin with holes (lighting out)',
-    connectorId: 'xlr-5-plug',
-    signals: ['lighting'],
-  },
-  {
-    id: 'xlr-5-pins',
-    label: '5-pin with pins (lighting in)',
-    connectorId: 'xlr-5-socket',
-    signals: ['lighting'],
-  },
-  { id: 'rj45', label: 'RJ45, lighting', connectorId: 'rj45-lighting', signals: ['lighting'] },
-  { id: 'jack-6-balanced', label: '6.35 mm, balanced', connectorId: 'jack-6-trs', signals: balanced },
-  { id: 'jack-6-stereo', label: '6.35 mm, stereo', connectorId: 'jack-6-trs', signals: ['stereo'] },
-  { id: 'jack-6', label: '6.35 mm, unbalanced', connectorId: 'jack-6-ts', signals: [...anyAudio, 'stereo'] },
-  {
-    id: 'jack-6-flat',
-    label: '6.35 mm, unbalanced, side by side',
-    connectorId: 'jack-6-ts-low-profile',
-    signals: anyAudio,
-  },
-  { id: 'jack-3', label: '3.5 mm, stereo', connectorId: 'jack-3-trs-large', signals: ['stereo'] },
-  { id: 'phono', label: 'phono', connectorId: 'phono-spring', signals: [...anyAudio, 'stereo'] },
-  { id: 'speaker-2', label: 'locking speaker, 2-pole', connectorId: 'speaker-2-cable', signals: ['speaker'] },
-  { id: 'speaker-4', label: 'locking speaker, 4-pole', connectorId: 'speaker-4-cable', signals: ['speaker'] },
-  { id: 'posts', label: 'binding posts, 4 mm', connectorId: 'banana-pair', signals: ['speaker'] },
-  { id: 'screws', label: 'screw terminals for spades', connectorId: 'spade-pair-6', signals: ['speaker'] },
-  {
-    id: 'header-3.81-3',
-    label: 'terminal header 3.81 mm, 3 positions',
-    connectorId: 'terminal-3.81-screw-3',
-    signals: [...anyAudio, 'control', 'lighting', 'stereo'],
-  },
-  {
-    id: 'header-5.08-2',
-    label: 'terminal header 5.08 mm, 2 positions',
-    connectorId: 'terminal-5.08-screw-2',
-    signals: ['control', 'speaker'],
-  },
-];
+import type { Channel, Signal } from '../connector/signal.ts';
+import type { DeviceSocket } from './device-sockets.ts';
+import { deviceSocketById } from './device-sockets.ts';
 
 /** Sockets with one hot contact: they take half of a stereo signal. */
 const oneChannel = ['jack-6', 'phono'];
-
-/** A socket by its id. @throws RangeError when there is none. */
-export function deviceSocketById(id: string): DeviceSocket {
-  const found = deviceSockets.find((socket) => socket.id === id);
-  if (!found) throw new RangeError(`There is no socket "${id}" to start from.`);
-  return found;
-}
 
 /** What is to be connected. Length in metres. */
 export interface WhatToWhat {
@@ -106,8 +34,8 @@ const legs = { length: 0.5, share: 0.3 } as const;
 /** Legs of a Y are half a metre, or less where the whole is short. */
 const legLength = (length: number) => Math.min(legs.length, length * legs.share);
 
-/** Target of a speaker lead, dB (house default), into 8 ohm. */
-const speakerTarget = { lossDb: 0.5, load: 8, output: 0.05 } as const;
+/** What a speaker lead is chosen for: the wanted level loss, into 8 ohm. */
+const speakerTarget = { lossDb: speakerTargets.target, load: 8, output: 0.05 } as const;
 
 /** @throws RangeError when a socket does not carry the signal, or only half of it. */
 function refuseUnfit(signal: Signal, sockets: readonly DeviceSocket[], split: boolean): void {
@@ -163,7 +91,7 @@ export function proposeLead({
       reasons.push('Left is marked white, right red: twins are told apart by their rings.');
   }
   reasons.push(pinReason(signal));
-  const name = sockets.map(({ label }) => label.split(',')[0]!.replace(/ \(.*\)/, ''));
+  const name = sockets.map(({ short }) => short);
   return {
     reasons,
     request: {
@@ -181,14 +109,22 @@ export function proposeLead({
   };
 }
 
+/** How the contacts of what goes into a socket lie; null for a coaxial one. */
+function layoutOf(connectorId: string): LayoutName | null {
+  const { series } = connectorById(connectorId);
+  return series.kind === 'pins' ? series.layout : null;
+}
+
 function cableFor(
   signal: Signal,
   sockets: readonly DeviceSocket[],
   length: number,
   split: boolean,
 ): { cableId: string; why: string } {
-  const header = sockets.some(({ id }) => id.startsWith('header'));
-  const round = sockets.some(({ id }) => id.startsWith('xlr'));
+  const layouts = sockets.map(({ connectorId }) => layoutOf(connectorId));
+  const header = layouts.includes('row');
+  const round3 = layouts.includes('round-3');
+  const round = round3 || layouts.includes('round-5');
   switch (signal) {
     case 'balanced':
       return header
@@ -219,8 +155,7 @@ function cableFor(
           };
     case 'lighting':
       return {
-        cableId:
-          header || sockets.some(({ id }) => id.startsWith('xlr-3')) ? 'lighting-1-pair' : 'lighting-2-pair',
+        cableId: header || round3 ? 'lighting-1-pair' : 'lighting-2-pair',
         why: 'Pairs of 120 ohm: microphone cable has more capacitance and mostly another impedance, and its edges ring.',
       };
     case 'speaker':
@@ -245,7 +180,7 @@ function speakerCable(length: number): { cableId: string; why: string } {
       cable.structure === 'cores' && cable.family === 'speaker' && cable.cores === 2,
   );
   const reach = (cable: CoreCable) =>
-    longestRun(lossDb, 2 * resistancePerMetre(cable, cable.coreColours[0]!), load, output);
+    longestRun(lossDb, 2 * resistancePerMetre(cable, cable.coreNames[0]!), load, output);
   const enough = twin.find((cable) => reach(cable) >= length) ?? twin.at(-1)!;
   return {
     cableId: enough.id,

@@ -1,5 +1,15 @@
-import type { Complex } from './complex.ts';
-import { add, complex, divide, exponential, magnitude, multiply, scale, subtract } from './complex.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
+import type { Complex } from '../quantity/complex.ts';
+import {
+  add,
+  complex,
+  divide,
+  exponential,
+  magnitude,
+  multiply,
+  scale,
+  subtract,
+} from '../quantity/complex.ts';
 import type { Line } from './line.ts';
 import { propagation } from './line.ts';
 import { reflectionOf } from './reflection.ts';
@@ -31,6 +41,12 @@ export function alongLine(line: Line, frequency: number, load: Complex, count = 
   });
 }
 
+/** Planes that show every half wave of a line's impedance: 24 a half wave, 201 to 2001. */
+export function planeCount(line: Line, frequency: number): number {
+  const halfWaves = (2 * line.length * frequency) / (line.velocityFactor * speedOfLight);
+  return Math.min(2001, Math.max(201, Math.ceil(24 * halfWaves)));
+}
+
 /**
  * The load that gives a reflection coefficient at the input of a line: what stands at the far end when only the near end
  * was measured. The result may not be passive when the reading is better than the line's loss allows.
@@ -41,6 +57,11 @@ export function loadFromInput(line: Line, frequency: number, input: Complex): Co
   const atLoad = multiply(atInput, exponential(scale(gamma, 2 * line.length)));
   const one = complex(1);
   return scale(divide(add(one, atLoad), subtract(one, atLoad)), line.impedance);
+}
+
+/** Whether a load can be what is read at the input: no more comes back than a total reflection would leave. */
+export function canBeRead(line: Line, input: Complex): boolean {
+  return magnitude(reflectionOf(input, line.impedance)) <= largestInputReflection(line) * (1 + 1e-9);
 }
 
 /** Most that a reflection coefficient can be at the input: a total reflection behind the line's two-way loss. */

@@ -63,6 +63,11 @@ export function aliasFreeDelay(frequencies: Float64Array): number {
   return 1 / (2 * (frequencies[1]! - frequencies[0]!));
 }
 
+/** Whether a delay comes too near to what the points can tell; a tenth is kept in hand. */
+export function isDelayAmbiguous(delay: number, frequencies: Float64Array): boolean {
+  return delay > 0.9 * aliasFreeDelay(frequencies);
+}
+
 /** The worst point of a curve inside a band. */
 export interface Extreme {
   readonly frequency: number;

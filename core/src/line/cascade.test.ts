@@ -6,7 +6,7 @@ import { CascadeError, frequencyGrid, sweepCascade, sweepLoaded } from './cascad
 import { chainNetwork, reversedCascade } from './chain-network.ts';
 import { contributions } from './contribution.ts';
 import { solveLine, attenuationFromDbPer100m } from './line.ts';
-import { twoPortOf } from '../file/network.ts';
+import { twoPortOf } from './network.ts';
 
 const line = (impedance: number, length: number, k1 = 1.6e-3): CascadeElement => ({
   kind: 'line',

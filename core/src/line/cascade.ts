@@ -1,6 +1,7 @@
+import { evenGrid } from '../quantity/grid.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';
-import type { Complex } from './complex.ts';
-import { speedOfLight } from './line.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import type { TwoPortData } from './two-port-data.ts';
 import { chainMatrixAt } from './two-port-data.ts';
 
@@ -74,8 +75,7 @@ export function frequencyGrid(from: number, to: number, points: number): Float64
     );
   if (!(Number.isInteger(points) && points >= 2 && points <= mostPoints))
     throw new CascadeError(`A sweep has 2 to ${mostPoints} points; found ${points}.`);
-  const step = (to - from) / (points - 1);
-  return Float64Array.from({ length: points }, (_, index) => from + index * step);
+  return evenGrid(from, to, points);
 }
 
 /**

@@ -1,13 +1,15 @@
+import { velocityUncertainty } from '../cable/line-figures.ts';
 import type { SweepCurves } from './band.ts';
 import { sweepCurves, worstInBand } from './band.ts';
 import type { CascadeElement, LoadedSweep, Sweep } from './cascade.ts';
 import { frequencyGrid, sweepCascade, sweepLoaded } from './cascade.ts';
 import { chainExtent } from './chain.ts';
-import type { Complex } from './complex.ts';
+import type { Complex } from '../quantity/complex.ts';
 import type { Contribution } from './contribution.ts';
 import { contributions } from './contribution.ts';
 import type { Reflectogram, ReflectionEvent } from './reflectogram.ts';
-import { reflectionEvents, reflectogram } from './reflectogram.ts';
+import { reflectogram } from './reflectogram.ts';
+import { reflectionEvents } from './reflection-events.ts';
 
 /** A sweep to be made of a chain. */
 export interface ChainJob {
@@ -29,9 +31,6 @@ export interface ChainAnswer {
   /** Null when the band is too narrow or has too few points to look along the chain. */
   readonly reflection: { readonly trace: Reflectogram; readonly events: readonly ReflectionEvent[] } | null;
 }
-
-/** Velocity factor is known to about this part without calibration. Engineering value. */
-const velocityUncertainty = 0.015;
 
 /**
  * Everything the lab says of a chain. The reflection against distance is of the chain with its load, or with a matched

@@ -1,4 +1,4 @@
-import type { Network } from '../file/network.ts';
+import type { Network } from './network.ts';
 import type { CascadeElement } from './cascade.ts';
 import { sweepCascade } from './cascade.ts';
 

@@ -1,5 +1,5 @@
-import type { Complex } from './complex.ts';
-import { add, complex, divide, magnitude, scale } from './complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { add, complex, divide, magnitude, scale } from '../quantity/complex.ts';
 
 export const beadMaterialIds = ['low-bands', 'broad', 'middle', 'high'] as const;
 
@@ -51,6 +51,14 @@ export interface Bead {
   readonly outside: number;
   readonly bore: number;
   readonly length: number;
+}
+
+/** Room that a bead needs over the jacket to be threaded, metres. Engineering value. */
+const threadingRoom = 0.2e-3;
+
+/** Whether a bead goes over a jacket of this diameter, metres. */
+export function passesJacket({ bore }: Bead, jacketDiameter: number): boolean {
+  return bore > jacketDiameter + threadingRoom;
 }
 
 /** Impedance of one bead at a frequency, as its maker states it. */

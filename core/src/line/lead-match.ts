@@ -1,10 +1,11 @@
+import { powerAfter } from '../quantity/decibel.ts';
 import type { CoaxCable } from '../cable/cable.ts';
 import { computedAttenuation, fitAttenuation, fittedAttenuation } from '../cable/attenuation.ts';
 import { velocityFactor } from '../cable/electrical.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
 import { connectorSeriesLossDb } from '../connector/series.ts';
 import type { Explained } from '../quantity/explained.ts';
-import type { Complex } from './complex.ts';
+import type { Complex } from '../quantity/complex.ts';
 import { attenuationFromDbPer100m } from './line.ts';
 import { reflectionOf, returnLossOf, swrOf } from './reflection.ts';
 import { cascade, inputImpedance, lineTwoPort, powerRatio } from './two-port.ts';
@@ -51,6 +52,37 @@ function connectorTwoPort({ series }: CoaxConnector, frequency: number) {
   return lineTwoPort(line, frequency);
 }
 
+/** Loss of a lead in a matched system, at one frequency, and what it is made of. */
+function matchedLossOf(line: LeadLine, frequency: number, nominalPer100m: number): Explained {
+  const { cable, near, far } = line;
+  const cableLoss = (nominalPer100m * line.length) / 100;
+  const nearLoss = connectorSeriesLossDb(near.series, frequency);
+  const farLoss = connectorSeriesLossDb(far.series, frequency);
+  return {
+    value: cableLoss + nearLoss + farLoss,
+    kind: 'decibel',
+    formula: 'cable loss per 100 m x length / 100 m + both connectors',
+    terms: [
+      {
+        label: `${cable.name}, nominal table fitted by k1 sqrt f + k2 f`,
+        value: nominalPer100m,
+        kind: 'dB per 100 m',
+        assumed: true,
+      },
+      { label: 'Cable between the jacket edges', value: line.length, kind: 'length' },
+      { label: 'Cable', value: cableLoss, kind: 'decibel' },
+      { label: `${near.series.series} at the near end`, value: nearLoss, kind: 'decibel', assumed: true },
+      { label: `${far.series.series} at the far end`, value: farLoss, kind: 'decibel', assumed: true },
+      {
+        label: 'Computed from construction, for comparison',
+        value: computedAttenuation(cable, frequency, line.celsius).total,
+        kind: 'dB per 100 m',
+      },
+    ],
+    source: `${cable.attenuationSource}; connectors: engineering value`,
+  };
+}
+
 /** Loss, match and power of a lead at one frequency, hertz. */
 export function matchAt(line: LeadLine, frequency: number): LeadMatch {
   const { cable, near, far, load, systemImpedance } = line;
@@ -67,10 +99,8 @@ export function matchAt(line: LeadLine, frequency: number): LeadMatch {
     lineTwoPort(run, frequency),
     connectorTwoPort(far, frequency),
   ]);
-  const cableLoss = (nominalPer100m * line.length) / 100;
-  const nearLoss = connectorSeriesLossDb(near.series, frequency);
-  const farLoss = connectorSeriesLossDb(far.series, frequency);
-  const matched = cableLoss + nearLoss + farLoss;
+  const matchedLoss = matchedLossOf(line, frequency, nominalPer100m);
+  const matched = matchedLoss.value;
   const totalLossDb = 10 * Math.log10(powerRatio(row, load));
   const atInput = reflectionOf(inputImpedance(row, load), systemImpedance);
   const { value: inputPower, assumed } = line.inputPower;
@@ -78,36 +108,14 @@ export function matchAt(line: LeadLine, frequency: number): LeadMatch {
     frequency,
     nominalPer100m,
     computedPer100m: computedAttenuation(cable, frequency, line.celsius).total,
-    matchedLoss: {
-      value: matched,
-      kind: 'decibel',
-      formula: 'cable loss per 100 m x length / 100 m + both connectors',
-      terms: [
-        {
-          label: `${cable.name}, nominal table fitted by k1 sqrt f + k2 f`,
-          value: nominalPer100m,
-          kind: 'dB per 100 m',
-          assumed: true,
-        },
-        { label: 'Cable between the jacket edges', value: line.length, kind: 'length' },
-        { label: 'Cable', value: cableLoss, kind: 'decibel' },
-        { label: `${near.series.series} at the near end`, value: nearLoss, kind: 'decibel', assumed: true },
-        { label: `${far.series.series} at the far end`, value: farLoss, kind: 'decibel', assumed: true },
-        {
-          label: 'Computed from construction, for comparison',
-          value: computedAttenuation(cable, frequency, line.celsius).total,
-          kind: 'dB per 100 m',
-        },
-      ],
-      source: `${cable.attenuationSource}; connectors: engineering value`,
-    },
+    matchedLoss,
     additionalLossDb: totalLossDb - matched,
     totalLossDb,
     swrLoad: swrOf(reflectionOf(load, systemImpedance)),
     swrInput: swrOf(atInput),
     returnLossDb: returnLossOf(atInput),
     powerAtLoad: {
-      value: inputPower * 10 ** (-totalLossDb / 10),
+      value: powerAfter(inputPower, totalLossDb),
       kind: 'power',
       formula: 'power into the near end x 10^(-total loss / 10)',
       terms: [

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { complex, magnitude, squareRoot, multiply } from './complex.ts';
+import { complex, magnitude, squareRoot, multiply } from '../quantity/complex.ts';
 import { attenuationFromDbPer100m, solveLine } from './line.ts';
 import { returnLossOf } from './reflection.ts';
 import { cascade, inputImpedance, lineTwoPort, powerRatio } from './two-port.ts';

@@ -1,10 +1,17 @@
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';
-import type { Complex } from './complex.ts';
-import { add, complex, divide, exponential, magnitude, multiply, scale, subtract } from './complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import {
+  add,
+  complex,
+  divide,
+  exponential,
+  magnitude,
+  multiply,
+  scale,
+  subtract,
+} from '../quantity/complex.ts';
 import { reflectionOf, swrOf } from './reflection.ts';
-
-/** Speed of light in vacuum, metres per second, exact (SI). */
-export const speedOfLight = 299_792_458;
 
 /**
  * A uniform line at one frequency, with real characteristic impedance (Heaviside: `R/L = G/C`), which is what a cable
@@ -37,6 +44,11 @@ export interface LineResult {
   readonly delay: number;
   /** One-way electrical length, in wavelengths. */
   readonly wavelengths: number;
+}
+
+/** Whether the loss of the cable makes a poor load look good from the near end. Engineering values. */
+export function hidesLoad({ swrLoad, swrInput }: LineResult): boolean {
+  return swrLoad > 1.5 && swrInput < 0.8 * swrLoad;
 }
 
 /** Refuses a line that cannot be: written so that NaN fails. */

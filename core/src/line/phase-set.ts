@@ -1,4 +1,4 @@
-import { speedOfLight } from './line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 
 /** One lead of a set, as measured. */
 export interface SetMember {
@@ -27,6 +27,11 @@ export interface PhaseSet {
 /** Delay of a length of cable: `l / (vf c)`. */
 export function delayOfLength(length: number, velocityFactor: number): number {
   return length / (velocityFactor * speedOfLight);
+}
+
+/** Cable that turns the phase by one degree, metres: `vf c / (360 f)`. */
+export function lengthOfDegree(velocityFactor: number, frequency: number): number {
+  return (velocityFactor * speedOfLight) / frequency / 360;
 }
 
 /**

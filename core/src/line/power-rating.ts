@@ -29,6 +29,15 @@ export interface PowerLimit {
   readonly how: Explained;
 }
 
+/** From this part of what it stands on, a line is near its limit. Engineering value. */
+const nearLimit = 0.8;
+
+/** What a power means for a line that stands `most`, both in watts. */
+export function powerVerdict(power: number, most: number): 'fits' | 'tight' | 'does not fit' {
+  if (power <= nearLimit * most) return 'fits';
+  return power <= most ? 'tight' : 'does not fit';
+}
+
 /** Heat that a jacket sheds in calm air, W per square metre and kelvin: on the safe side. Engineering value. */
 const shedding = 10;
 

@@ -17,7 +17,7 @@ import {
   commonModeCurrent,
   stackLength,
 } from './choke.ts';
-import { magnitude } from './complex.ts';
+import { magnitude } from '../quantity/complex.ts';
 import { connectorSeries, connectorSeriesById } from '../connector/series.ts';
 import { connectorElement, leastOfAssembly, leastReturnLoss } from './connector-line.ts';
 import { decimated } from './decimate.ts';

@@ -1,5 +1,5 @@
-import type { Complex } from './complex.ts';
-import { add, complex, divide, magnitude, subtract } from './complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { add, complex, divide, magnitude, subtract } from '../quantity/complex.ts';
 
 /** Reflection coefficient of `load` against a real `reference` (ohm): `(Z - R) / (Z + R)`. */
 export function reflectionOf(load: Complex, reference: number): Complex {

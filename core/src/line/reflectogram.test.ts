@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import type { CascadeElement } from './cascade.ts';
 import { frequencyGrid, sweepLoaded } from './cascade.ts';
 import { answerChain } from './chain-answer.ts';
-import { distanceOfRipple, reflectionEvents, reflectogram, traceReflectogram } from './reflectogram.ts';
+import { distanceOfRipple, reflectogram, traceReflectogram } from './reflectogram.ts';
+import { reflectionEvents } from './reflection-events.ts';
 import type { StepSetup } from './step-response.ts';
 import { stepResponse } from './step-response.ts';
 

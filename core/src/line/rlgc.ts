@@ -1,5 +1,14 @@
-import type { Complex } from './complex.ts';
-import { add, complex, divide, exponential, multiply, scale, squareRoot, subtract } from './complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import {
+  add,
+  complex,
+  divide,
+  exponential,
+  multiply,
+  scale,
+  squareRoot,
+  subtract,
+} from '../quantity/complex.ts';
 import type { TwoPort } from './two-port.ts';
 
 /** A uniform line by its constants per metre of the loop: ohm, henry, siemens, farad; all 0 or more, L and C above 0. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { speedOfLight } from './line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import type { StepSetup } from './step-response.ts';
 import { stepEvents, stepResponse } from './step-response.ts';
 

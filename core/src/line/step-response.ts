@@ -1,4 +1,4 @@
-import { speedOfLight } from './line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 
 /** An ideal piece of line, or a series resistance between two, as a reflectometer's step meets them. */
 export type StepSegment =

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { complex, divide, magnitude, multiply, squareRoot, subtract } from './complex.ts';
+import { complex, divide, magnitude, multiply, squareRoot, subtract } from '../quantity/complex.ts';
 import { lineProperties, propertiesTwoPort, scatteringOf } from './rlgc.ts';
 import { cascade } from './two-port.ts';
 import type { TwoPortData } from './two-port-data.ts';

@@ -1,5 +1,5 @@
-import type { Complex } from './complex.ts';
-import { add, complex, divide, multiply, scale, subtract } from './complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { add, complex, divide, multiply, scale, subtract } from '../quantity/complex.ts';
 import type { TwoPort } from './two-port.ts';
 
 /** A measured or simulated two-port: scattering parameters at rising frequencies, in one real reference. */

@@ -1,5 +1,5 @@
-import type { Complex } from './complex.ts';
-import { add, complex, divide, exponential, multiply, scale, subtract } from './complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { add, complex, divide, exponential, multiply, scale, subtract } from '../quantity/complex.ts';
 import type { Line } from './line.ts';
 import { propagation } from './line.ts';
 

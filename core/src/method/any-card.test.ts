@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { coaxConnectors } from '../connector/catalogue/catalogue.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { gaugeCardProblems } from '../connector/gauge-card.ts';
-import { connectorsFor } from '../fit/find-end.ts';
+import { connectorsFor } from '../plan/find-end.ts';
 import { coaxCables } from '../cable/catalogue/catalogue.ts';
 import { exampleEnd, house, measuredCard } from '../testing/example.ts';
 import type { MeasuredStrip } from '../strip/measured.ts';

@@ -2,7 +2,8 @@ import { featureValue } from '../connector/gauge-card.ts';
 import { jacketsAcross } from '../fit/core-checks.ts';
 import type { SectionRing } from '../strip/section.ts';
 import { ring } from '../strip/section.ts';
-import type { AnyEndInput, ReliefPlace } from './method.ts';
+import type { ReliefPlace } from './method.ts';
+import type { AnyEndInput } from '../end/end-input.ts';
 
 /** Two plugs side by side at the end of their breakout. */
 export function breakoutRings(input: AnyEndInput, lip: number): SectionRing[] {

@@ -1,15 +1,20 @@
+import { cableTugAdvice } from '../words/core-end.ts';
+import { closeWords, pullWords } from '../words/core-end.ts';
+import type { PartKind } from '../thread/part-kind.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import type { FeatureName } from '../connector/features.ts';
 import type { FeatureRule } from '../connector/gauge-card.ts';
 import { featureValue } from '../connector/gauge-card.ts';
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { goBack } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { goBack } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
 import { jacketsAcross } from '../fit/core-checks.ts';
 import type { SectionRing } from '../strip/section.ts';
 import { ring } from '../strip/section.ts';
-import type { AnyEndInput, MethodPart, PartForm } from './method.ts';
+import type { MethodPart } from './method.ts';
+import type { PartForm } from '../thread/part-form.ts';
+import type { AnyEndInput } from '../end/end-input.ts';
 
 /** What ends with a clamp on the jacket ask of their gauge card. */
 export const clampFeatures: readonly FeatureName[] = ['clampLength', 'clampLeast', 'clampMost', 'entryBore'];
@@ -66,7 +71,7 @@ export function refusesCoax(cable: LayeredCable): string | null {
 /** A part that the jacket is pushed through, a little looser than it. */
 export function jacketPart(
   input: AnyEndInput,
-  kind: string,
+  kind: PartKind,
   form: PartForm,
   back: number,
   {
@@ -133,16 +138,12 @@ export function closeStep(
   more: Partial<StepDraft> = {},
 ): StepDraft {
   return {
-    name: 'insert',
+    role: 'insert',
     work: 'seat',
     stage: 'Join',
-    title: `Close the connector, end ${input.endName}`,
+    ...closeWords({ endName: input.endName }),
     text,
-    why: 'From here on nothing more can be threaded from this end.',
     requires: [...input.requires],
-    caution: 'The body may still be hot: let it cool before it is closed.',
-    good: ['shell home, no core squeezed', 'jacket seen past the clamp'],
-    bad: ['jacket not under the clamp', 'core pinched'],
     ...more,
   };
 }
@@ -150,20 +151,13 @@ export function closeStep(
 /** A pull on the cable with the connector held: the clamp takes it, not the joints. */
 export function pullStep(input: CoreRecipe, clamp: string): StepDraft {
   return {
-    name: 'cable-tug',
+    role: 'cable-tug',
     work: 'tug',
     stage: 'Join',
-    title: `Tug the cable, end ${input.endName}`,
-    text: {
-      firstTime: `Hold the body and pull the cable, firmly, as somebody would who unplugs it by the cable. The jacket does not move in the ${clamp}.`,
-      experienced: 'Firm pull, jacket does not move.',
-    },
-    why: 'What slips now pulls on the joints at the customer.',
-    good: ['jacket does not move'],
-    bad: [`jacket slides in the ${clamp}`],
+    ...pullWords({ endName: input.endName, clamp }),
     hold: lookHold(
       `${clamp[0]!.toUpperCase()}${clamp.slice(1)} holds the jacket`,
-      goBack('insert', `Open it, build the jacket up under the ${clamp}, and close it again.`),
+      goBack('insert', cableTugAdvice({ clamp })),
     ),
   };
 }

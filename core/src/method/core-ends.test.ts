@@ -5,13 +5,13 @@ import { cables } from '../cable/catalogue/catalogue.ts';
 import { pinConnectors } from '../connector/catalogue/catalogue.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { FeatureName } from '../connector/features.ts';
-import { pinEndsFor } from '../fit/pin-ends.ts';
+import { pinEndsFor } from '../plan/pin-ends.ts';
 import type { House } from '../house/house.ts';
-import { usualSignal } from '../lead/signal.ts';
+import { usualSignal } from '../connector/signal.ts';
 import type { EndPlan } from '../plan/lead-plan.ts';
 import type { MeasuredStrip } from '../strip/measured.ts';
 import { judgeStrip } from '../strip/measured.ts';
-import { cutKey } from '../strip/strip-plan.ts';
+import { cutKey } from '../strip/cut-of.ts';
 import { house, measuredCard } from '../testing/example.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { signalLead, signalPlan } from '../testing/signal-lead.ts';
@@ -213,7 +213,7 @@ describe('what does not go together says so', () => {
   test('a card that cannot be is said at its feature, and the plan is withheld', () => {
     const { lead, cards } = signalLead('balanced', 'mic-pair', ['xlr-3-plug', 'xlr-3-plug']);
     const plan = planLead(lead, [measuredCard(cards[0]!, { contactMouth: 20e-3 })], house);
-    expect(plan.withheld[0]).toMatch(
+    expect(plan.withheld[0]!.message).toMatch(
       /^End A: Clamp, front edge \(22 mm\) is not smaller than mouth of the contact \(20 mm\)/,
     );
     expect(plan.steps).toEqual([]);

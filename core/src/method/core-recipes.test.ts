@@ -1,10 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Step } from '../build/step.ts';
+import type { Step } from '../recipe/step.ts';
 import type { House } from '../house/house.ts';
 import { practiceChange } from '../plan/practice-change.ts';
 import { house } from '../testing/example.ts';
 import { planLead } from '../plan/lead-plan.ts';
+import { leadOfEachMethod } from '../testing/lead-of-each-method.ts';
 import { signalLead, signalPlan } from '../testing/signal-lead.ts';
+import { calledOf } from '../testing/step-called.ts';
 
 const practised = (practice: Partial<House['practice']>): House => ({
   ...house,
@@ -20,7 +22,7 @@ const patch = () =>
 const titles = (steps: readonly Step[], endId: string | null = 'A') =>
   steps.filter((step) => step.endId === endId).map(({ title }) => title.replace(/, end [A-Z]$/, ''));
 const step = (steps: readonly Step[], name: string, endId = 'A') =>
-  steps.find((each) => each.name === name && each.endId === endId)!;
+  steps.find((each) => calledOf(each) === name && each.endId === endId)!;
 
 describe('the order of work at an end', () => {
   test('cups: strip, tin, one joint after the other, looked at and measured while the shell is open', () => {
@@ -54,7 +56,7 @@ describe('the order of work at an end', () => {
   test('a flat plug: the body first, for it is a heat sink, then the core when it has cooled', () => {
     const named = patch()
       .steps.filter(({ endId }) => endId === 'A')
-      .map(({ name }) => name);
+      .map(calledOf);
     expect(named.indexOf('joint sleeve')).toBeLessThan(named.indexOf('joint tip'));
     expect(step(patch().steps, 'joint sleeve').tools[0]!.setting).toMatch(/big chisel/);
     expect(step(patch().steps, 'insert').text.firstTime).toMatch(
@@ -113,13 +115,13 @@ describe('lighting leads', () => {
   });
 
   test('carry the ring of the house for their length', () => {
-    const label = lights().steps.find(({ name }) => name === 'label')!;
+    const label = lights().steps.find(({ role }) => role === 'label')!;
     expect(label.text.firstTime).toMatch(/Ring of the house for this length: green/);
-    expect(mic().steps.find(({ name }) => name === 'label')!.text.firstTime).not.toMatch(/Ring of the house/);
+    expect(mic().steps.find(({ role }) => role === 'label')!.text.firstTime).not.toMatch(/Ring of the house/);
   });
 
   test('are coiled no tighter than their cable takes, and in how many turns', () => {
-    const { figures } = lights().steps.find(({ name }) => name === 'coil')!;
+    const { figures } = lights().steps.find(({ role }) => role === 'coil')!;
     expect(figures.map(({ figure }) => figure.value)).toEqual([expect.closeTo(20 * 7.6e-3, 6), 12]);
   });
 });
@@ -168,20 +170,20 @@ describe('hold points', () => {
     const modular = signalPlan('lighting', 'lighting-2-pair', ['xlr-5-plug', 'rj45-lighting']);
     expect(step(modular.steps, 'no-short', 'B').hold!.rework).toMatchObject({
       backTo: 'jacket',
-      scrap: ['RJ45 plug'],
+      scrap: [{ kind: 'connector' }],
     });
-    expect(step(modular.steps, 'no-short', 'A').hold!.rework).toMatchObject({ backTo: 'joint 1', scrap: [] });
+    expect(step(modular.steps, 'no-short', 'A').hold!.rework).toMatchObject({ backTo: 'joint', scrap: [] });
   });
 
   test('cautions stand where they matter', () => {
     for (const { steps } of [mic(), lounge(), patch()])
-      for (const each of steps.filter(({ name, stage }) => stage === 'Join' && /^joint/.test(name)))
+      for (const each of steps.filter(({ role, stage }) => stage === 'Join' && /^joint/.test(role)))
         if (/Solder/.test(each.title)) expect(each.caution).toMatch(/burn/);
-    expect(lounge().steps.find(({ name }) => name === 'seal')!.caution).toMatch(/burns/);
+    expect(lounge().steps.find(({ role }) => role === 'seal')!.caution).toMatch(/burns/);
   });
 });
 
-test('a braided sleeve is cut first, or fitted over-long, by house practice', () => {
+describe('a braided sleeve', () => {
   const sleeved = (as: House) => {
     const { lead, cards } = signalLead('speaker', 'speaker-star-quad-4x2.5', ['banana-pair', 'spade-pair-6']);
     const extraParts = [
@@ -195,12 +197,70 @@ test('a braided sleeve is cut first, or fitted over-long, by house practice', ()
         size: 'sleeve-12',
       },
     ];
-    return planLead({ ...lead, extraParts }, cards, as).steps.find(({ name }) => name === 'sleeve')!;
+    return planLead({ ...lead, extraParts }, cards, as);
   };
-  expect(sleeved(house).text.experienced).toMatch(/^Hot knife to length/);
-  expect(sleeved(practised({ sleeveCut: 'fit over-long, then cut' })).text.experienced).toMatch(
-    /^On over-long/,
-  );
-  expect(sleeved(practised({ sleeveHold: 'shrink and adhesive' })).text.experienced).toMatch(/adhesive/);
-  expect(sleeved(house).figures[0]!.figure.value).toBeGreaterThan(4);
+  const long = practised({ sleeveCut: 'fit over-long, then cut' });
+  const fix = (as: House) => sleeved(as).steps.find(({ role }) => role === 'sleeve')!;
+  const cutTo = (as: House) =>
+    sleeved(as).steps[0]!.figures.find(({ label }) => label === 'cut braided sleeve 12 mm')!.figure.value;
+
+  test('is cut before it goes on: to its figure, or 25 mm over-long at each end and trimmed when it is tight', () => {
+    expect(fix(house).text.experienced).toMatch(/^Milk tight/);
+    expect(fix(house).tools.map(({ label }) => label)).toEqual(['Hot air']);
+    expect(fix(long).text.experienced).toMatch(/^Draw tight, hot knife over card/);
+    expect(cutTo(long) - cutTo(house)).toBeCloseTo(0.05, 9);
+    expect(cutTo(house)).toBeGreaterThan(4);
+  });
+
+  test('is held by two shrinks that are threaded with it, one on either side', () => {
+    expect(fix(practised({ sleeveHold: 'shrink and adhesive' })).text.experienced).toMatch(/adhesive/);
+    const { steps } = sleeved(house);
+    const on = steps.flatMap(({ threads }) => threads).filter(({ partId }) => partId.startsWith('sleeve'));
+    expect(on.map(({ kind }) => kind).sort()).toEqual(['braided sleeve', 'sleeve shrink', 'sleeve shrink']);
+    const at = (role: string) => steps.findIndex((step) => step.role === role);
+    expect(at('thread')).toBeLessThan(at('sleeve'));
+  });
+});
+
+test('spare cores are folded back under a shrink that was on the jacket before it was stripped', () => {
+  const spare = (as: House) => {
+    const { lead, cards } = signalLead('lighting', 'lighting-2-pair', ['xlr-3-plug', 'xlr-3-socket']);
+    return planLead(lead, cards, as);
+  };
+  const { steps } = spare(house);
+  const fold = steps.findIndex(({ id }) => id.includes('/A/') && id.endsWith('/spare'));
+  expect(steps[fold]!.requires.map(({ partId }) => partId)).toEqual(['A/core shrink']);
+  const threaded = steps.findIndex(({ threads }) => threads.some(({ partId }) => partId === 'A/core shrink'));
+  expect(threaded).toBeGreaterThanOrEqual(0);
+  expect(threaded).toBeLessThan(fold);
+  const flush = spare(practised({ spareCore: 'cut flush' }));
+  expect(flush.parts.some(({ kind }) => kind === 'core shrink')).toBe(false);
+});
+
+test('a shield that is lifted is covered by a shrink that was on the jacket before it was stripped', () => {
+  const { steps, parts } = signalPlan('balanced', 'mic-pair', ['xlr-3-socket', 'xlr-3-plug'], {
+    choices: { shield: 'first end' },
+  });
+  expect(parts.filter(({ kind }) => kind === 'edge shrink').map(({ id }) => id)).toEqual(['B/edge shrink']);
+  const off = steps.findIndex(({ role }) => role === 'shield-off');
+  expect(steps[off]!.requires.map(({ partId }) => partId)).toEqual(['B/edge shrink']);
+  const on = steps.findIndex(({ threads }) => threads.some(({ partId }) => partId === 'B/edge shrink'));
+  expect(on).toBeGreaterThanOrEqual(0);
+  expect(on).toBeLessThan(off);
+});
+
+test('a fitted end has nothing left to cut', () => {
+  const { lead, cards } = signalLead('lighting', 'lighting-2-pair', ['xlr-3-plug', 'xlr-3-socket']);
+  const { steps } = planLead({ ...lead, fittedEndIds: ['A'] }, cards, house);
+  expect(steps[0]!.figures.filter(({ label }) => /spare cores, end A/.test(label))).toEqual([]);
+  expect(steps[0]!.figures.filter(({ label }) => /spare cores, end B/.test(label))).toHaveLength(1);
+});
+
+test('every tube and sleeve is in the cut list of the first step', () => {
+  for (const { lead, cards } of leadOfEachMethod()) {
+    const { steps, parts } = planLead(lead, cards, house);
+    if (steps.length === 0) continue;
+    const listed = steps[0]!.figures.map(({ label }) => label);
+    for (const { label, cutLength } of parts) if (cutLength) expect(listed).toContain(`cut ${label}`);
+  }
 });

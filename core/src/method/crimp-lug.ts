@@ -1,11 +1,13 @@
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { jointName, openShellHolds, tellApartStep } from '../build/core-joint-steps.ts';
-import { coreStripSteps } from '../build/core-steps.ts';
-import { dieTool } from '../build/join-steps.ts';
-import { contactPull, productionTug } from '../build/pull.ts';
-import { stripAgain } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
+import { closeWords, closeMoreWords, traitsWords, clampsTugAdvice } from '../words/crimp-lug.ts';
+import { jointWords, clampsTugWords } from '../words/crimp-lug.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { jointName, openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { coreStripSteps } from '../recipe/core-steps.ts';
+import { dieTool } from '../recipe/join-steps.ts';
+import { contactPull, productionTug } from '../recipe/pull.ts';
+import { stripAgain } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
 import { conductorsInContacts } from '../fit/core-checks.ts';
 import { formatForce } from '../quantity/force.ts';
 import { bareDiameter, stripCores } from '../strip/core-strip.ts';
@@ -26,18 +28,17 @@ function steps(input: CoreRecipe): StepDraft[] {
     // Areas of paralleled cores add up, and so does what they stand.
     const tug = formatForce(contactPull(bareDiameter(joint) / 1.16) * productionTug);
     return {
-      name: `joint ${joint.contact.id}`,
+      role: 'joint',
+      about: joint.contact.id,
       work: 'crimp',
       stage: 'Join',
-      title: `Crimp ${jointName(joint)}, end ${input.endName}`,
-      text: {
-        firstTime: `${joint.conductors.length > 1 ? `Twist ${joint.conductors.length} cores into one. ` : ''}All strands into the barrel until they show at its front, insulation close behind. Crimp once, in the middle. Tug, about ${tug}.`,
-        experienced: `All strands, crimp once, tug about ${tug}.`,
-      },
-      why: 'A crimp on a few strands holds and still burns.',
+      ...jointWords({
+        joint: jointName(joint),
+        endName: input.endName,
+        coreCount: joint.conductors.length,
+        tug,
+      }),
       tools: [dieTool('Lug die', input.connector.pinDie!, input.house)],
-      good: ['strands seen at the front', 'insulation close behind the barrel'],
-      bad: ['crimped on insulation', 'strands outside', 'crimped twice'],
     };
   });
   return [
@@ -45,33 +46,23 @@ function steps(input: CoreRecipe): StepDraft[] {
     ...tellApartStep(input),
     ...crimps,
     {
-      name: 'clamps-tug',
+      role: 'clamps-tug',
       work: 'tug',
       stage: 'Join',
-      title: `Look at the crimps, end ${input.endName}`,
-      text: { firstTime: 'Look at both barrels and tug both once more.', experienced: 'Look, tug.' },
-      why: 'A missed crimp holds until somebody moves it.',
-      good: ['even mark in the middle of the barrel'],
-      bad: ['a core comes out'],
+      ...clampsTugWords({ endName: input.endName }),
       hold: lookHold('Crimps hold', {
-        ...stripAgain(input, `Cut the ${lug} off with its core and strip again. The ${lug} is scrap.`),
-        scrap: [lug],
+        ...stripAgain(input, clampsTugAdvice({ lug })),
+        scrap: [{ kind: 'crimp lug', name: lug }],
       }),
     },
-    ...openShellHolds(input, `joint ${input.joints[0]!.contact.id}`),
+    ...openShellHolds(input, 'joint'),
     closeStep(
       input,
       {
-        firstTime:
-          lug === 'ferrule'
-            ? 'Slide the collars up to the insulation, red on plus. Nothing but the sleeve stays bare; under a clamp it is never tinned.'
-            : 'Shrink the colour sleeve over each barrel, red on plus. Nothing but the fork stays bare.',
-        experienced: 'Sleeves on, red on plus.',
+        ...closeWords({ lug }),
       },
       {
-        title: `Cover the barrels, end ${input.endName}`,
-        caution: 'Hot air burns: keep the gun moving.',
-        good: [lug === 'ferrule' ? 'only the sleeve is bare' : 'only the fork is bare'],
+        ...closeMoreWords({ endName: input.endName, lug }),
         bad: ['barrel bare', 'red on minus'],
       },
     ),
@@ -82,7 +73,7 @@ function steps(input: CoreRecipe): StepDraft[] {
 export const crimpLug: AnyMethod = {
   name: 'crimp lug',
   traits: {
-    because: 'for screw terminals; a ferrule keeps strands together under any clamp',
+    ...traitsWords,
     reusable: false,
     heat: 'none',
     needs: ['die for the spade'],

@@ -1,5 +1,19 @@
+import type { StripDraft } from '../strip/write-strip.ts';
+import type { SectionRing } from '../strip/section.ts';
+import {
+  dielectricCutWords,
+  conductorCutWords,
+  traitsWords,
+  entryWords,
+  setbackAdvice,
+  noShortAdvice,
+  bodyAdvice,
+  afterHeatAdvice,
+  fixedSetbackAdvice,
+} from '../words/direct-solder.ts';
+import { jacketWords, tubeWords, insertWords, bodyWords } from '../words/direct-solder.ts';
+import { connectorScrap, contactScrap } from '../recipe/scrap.ts';
 import { solderContactSteps } from './pin-and-ferrule-steps.ts';
-import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
 import {
@@ -9,21 +23,22 @@ import {
   setbackStep,
   solderCaution,
   heatFigures,
-} from '../build/join-steps.ts';
-import type { RecipeInput } from '../build/recipe.ts';
-import { cutOffAgain, goBack } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
-import { cutFigure, measureSteps, nickStep } from '../build/strip-steps.ts';
+} from '../recipe/join-steps.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import { cutOffAgain, goBack } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
+import { cutFigure, measureSteps, nickStep } from '../recipe/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, solderingCheck } from '../fit/coax-checks.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
-import { cutOf } from '../strip/strip-plan.ts';
+import { cutOf } from '../strip/cut-of.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
-import type { EndInput, Method, MethodPart } from './method.ts';
+import type { Method, MethodPart } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
 import { conductorClearance } from './ferrule.ts';
 
 /** Dielectric flush with the tube: what the eye under a magnifier holds. Engineering value. */
@@ -31,11 +46,10 @@ const flush = 0.1e-3;
 
 const source = 'seated joint of a semi-rigid connector: tube on its step, dielectric flush, contact bore';
 
-/** Strip, counted from the end of the tube, which sits on its step: `j = -d`, `xd = 0`, `xc = p - g`. Metres. */
-function strip(input: EndInput): StripPlan {
+/** Where everything lies along the axis, and the radii that follow, metres. */
+function placesOf(input: EndInput) {
   const { card, cable } = input;
   const value = reader(card);
-  const term = (name: FeatureName) => featureTerm(card, name);
   const d = value('tubeSeat');
   const rearLip = -d;
   const p = value('pinBoreDepth');
@@ -48,6 +62,15 @@ function strip(input: EndInput): StripPlan {
   const body = Math.max(bore + 1.2e-3, 0.7 * value('bodyOutside'));
   const hole = card.features.inspectionHoleFar?.value ?? 0.7 * p;
   const back = d + 8e-3;
+  return { p, conductorEnd, tube, hole, rearLip, pinBore, pin, bore, step, plane, body, back, d };
+}
+
+type Places = ReturnType<typeof placesOf>;
+
+/** Strip, counted from the end of the tube, which sits on its step: `j = -d`, `xd = 0`, `xc = p - g`. Metres. */
+function strip(input: EndInput): StripPlan {
+  const at = placesOf(input);
+  const { d, rearLip, plane } = at;
   return writeStrip(
     {
       endId: input.endId,
@@ -57,54 +80,8 @@ function strip(input: EndInput): StripPlan {
       covered: d,
       cutWith: 'flush',
       contactRides: true,
-      cuts: [
-        {
-          layer: 'dielectric',
-          label: 'Dielectric, flush with the tube',
-          position: lengthOf(0, 'flush', [], source),
-          plus: flush,
-          minus: flush,
-          tooLong: 'The contact stands forward by as much, and the tube does not reach its step.',
-          tooShort: 'An air gap behind the contact spoils the match at high frequency.',
-        },
-        {
-          layer: 'conductor',
-          label: 'Conductor end',
-          position: lengthOf(
-            conductorEnd,
-            'p - g',
-            [term('pinBoreDepth'), clearanceTerm('Conductor clearance', conductorClearance)],
-            source,
-          ),
-          plus: conductorClearance,
-          minus: Math.max(0.3e-3, p - conductorClearance - hole - 0.2e-3),
-          tooLong: 'It bottoms in the contact before the contact sits on the dielectric.',
-          tooShort: 'Too little of it stands in the contact to be soldered.',
-        },
-      ],
-      section: [
-        ring('cable', 'tube', 'copper', [-back, 0], [cable.dielectric.diameter, tube], ['solder']),
-        ring(
-          'cable',
-          'dielectric',
-          'dielectric',
-          [-back, 0],
-          [cable.conductor.diameter, cable.dielectric.diameter],
-        ),
-        ring('cable', 'conductor', 'copper', [-back, conductorEnd], [0, cable.conductor.diameter]),
-        ring('connector', 'rear of the body', 'metal', [rearLip, 0], [bore, body], ['solder']),
-        ring('connector', 'body', 'metal', [0, plane], [step, body]),
-        ring('connector', 'insulator', 'insulator', [0.8e-3, plane - 0.5e-3], [pin, step]),
-        ring('contact', 'contact', 'pin', [0, p], [pinBore, pin]),
-        ring(
-          'contact',
-          'contact tip',
-          'pin',
-          [p, rearLip + value('lipToTip')],
-          [0, Math.min(0.9 * pin, input.connector.series.face.contact)],
-        ),
-        ...(input.connector.sex === 'plug' ? [couplingRing(value, rearLip, body)] : []),
-      ],
+      cuts: cutsOf(input, at),
+      section: sectionOf(input, at),
       planes: [
         { label: 'rear lip', at: rearLip },
         { label: 'tube end', at: 0 },
@@ -113,6 +90,66 @@ function strip(input: EndInput): StripPlan {
     },
     input.house,
   );
+}
+
+/** Where each layer ends, with its tolerance and what a cut beyond it does. */
+function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
+  const { card } = input;
+  const term = (name: FeatureName) => featureTerm(card, name);
+  const { p, conductorEnd, hole } = at;
+  return [
+    {
+      layer: 'dielectric',
+      label: 'Dielectric, flush with the tube',
+      position: lengthOf(0, 'flush', [], source),
+      plus: flush,
+      minus: flush,
+      ...dielectricCutWords,
+    },
+    {
+      layer: 'conductor',
+      label: 'Conductor end',
+      position: lengthOf(
+        conductorEnd,
+        'p - g',
+        [term('pinBoreDepth'), clearanceTerm('Conductor clearance', conductorClearance)],
+        source,
+      ),
+      plus: conductorClearance,
+      minus: Math.max(0.3e-3, p - conductorClearance - hole - 0.2e-3),
+      ...conductorCutWords,
+    },
+  ];
+}
+
+/** The seated joint, cut along its axis. */
+function sectionOf(input: EndInput, at: Places): SectionRing[] {
+  const { card, cable } = input;
+  const value = reader(card);
+  const { rearLip, p, conductorEnd, tube, pinBore, pin, bore, step, plane, body, back } = at;
+  return [
+    ring('cable', 'tube', 'copper', [-back, 0], [cable.dielectric.diameter, tube], ['solder']),
+    ring(
+      'cable',
+      'dielectric',
+      'dielectric',
+      [-back, 0],
+      [cable.conductor.diameter, cable.dielectric.diameter],
+    ),
+    ring('cable', 'conductor', 'copper', [-back, conductorEnd], [0, cable.conductor.diameter]),
+    ring('connector', 'rear of the body', 'metal', [rearLip, 0], [bore, body], ['solder']),
+    ring('connector', 'body', 'metal', [0, plane], [step, body]),
+    ring('connector', 'insulator', 'insulator', [0.8e-3, plane - 0.5e-3], [pin, step]),
+    ring('contact', 'contact', 'pin', [0, p], [pinBore, pin]),
+    ring(
+      'contact',
+      'contact tip',
+      'pin',
+      [p, rearLip + value('lipToTip')],
+      [0, Math.min(0.9 * pin, input.connector.series.face.contact)],
+    ),
+    ...(input.connector.sex === 'plug' ? [couplingRing(value, rearLip, body)] : []),
+  ];
 }
 
 function parts({ card, connector }: EndInput): MethodPart[] {
@@ -140,106 +177,50 @@ function steps(input: RecipeInput): StepDraft[] {
     [{ label: 'gap round the tube', bore, inside: cable.tube?.outside ?? bore, depth }],
     house,
   );
-  const scrap = [seriesAndSex(connector), 'centre contact'];
+  const scrap = [connectorScrap(connector), contactScrap];
   return [
     {
-      name: 'jacket',
+      role: 'jacket',
       work: 'strip',
       stage: 'Strip',
-      title: `Square the tube, end ${endName}`,
-      text: {
-        firstTime:
-          'Straighten the last 30 mm. Saw or roll the tube square, without pressing it oval, and deburr it inside and outside. Warm the end gently and let the dielectric creep out as far as it wants to, then trim it flush.',
-        experienced: 'Square, deburr, relax with heat, trim flush.',
-      },
-      why: 'PTFE that was never relaxed creeps out when it is soldered and pushes the contact forward.',
+      ...jacketWords({ endName }),
       tools: [{ label: 'Fine saw or roller', setting: 'light, turning' }],
-      caution: 'Clamp the cable; saw away from the hand. Never overheat PTFE: toxic above about 300 °C.',
-      good: ['square, round, no burr'],
-      bad: ['oval tube', 'burr into the dielectric'],
     },
     {
-      name: 'tube',
+      role: 'tube',
       work: 'strip',
       stage: 'Strip',
-      title: `Ring the tube and bare the conductor, end ${endName}`,
-      text: {
-        firstTime:
-          'Score the tube all round at the figure below from the squared end, bend it gently until it parts, and draw tube and dielectric off together along the conductor. Deburr the tube again and trim the dielectric flush with it. Nothing may be left on the conductor.',
-        experienced: 'Score, part, draw off, deburr, trim flush.',
-      },
-      why: 'The tube end sits on the step in the body: a burr holds it off.',
+      ...tubeWords({ endName }),
       tools: [{ label: 'Tube cutter', setting: 'a quarter turn deeper each round' }],
       figures: [cutFigure('from the squared end', cutOf(input.strip, 'conductor'))],
-      caution: 'Cut edges of the tube are sharp.',
-      good: ['dielectric flush all round', 'conductor bright'],
-      bad: ['ring mark on the conductor', 'chip on the dielectric'],
     },
     ...measureSteps(input),
     nickStep(input),
     ...solderContactSteps(input),
     {
-      name: 'insert',
+      role: 'insert',
       work: 'seat',
       stage: 'Join',
-      title: `Seat the body on the tube, end ${endName}`,
-      text: {
-        firstTime: `${connector.sex === 'plug' ? 'The coupling nut is on the tube, its thread toward the end: look. ' : ''}Brighten and flux the tube, push the body on until the tube sits on its step, and hold both in the fixture so that they cannot part.`,
-        experienced: `${connector.sex === 'plug' ? 'Nut on. ' : ''}Flux, push to the step, clamp both.`,
-      },
-      why: 'From here on nothing more can be threaded from this end.',
+      ...insertWords({ endName, sex: connector.sex }),
       requires: [...input.requires],
-      good: ['tube on its step, no gap', 'contact in the middle'],
-      bad: ['body askew', 'contact off centre'],
     },
-    setbackStep(
-      input,
-      'contact-height',
-      goBack('insert', 'Pull the body off, look at the flush of the dielectric, and seat it again.'),
-    ),
-    noShortStep(
-      input,
-      'before the body is soldered',
-      goBack('insert', 'Pull the body off and look for a chip or solder across the dielectric.'),
-    ),
+    setbackStep(input, 'contact-height', goBack('insert', setbackAdvice)),
+    noShortStep(input, 'before the body is soldered', goBack('insert', noShortAdvice)),
     {
-      name: 'body',
+      role: 'body',
       work: 'solder',
       stage: 'Join',
-      title: `Solder the body, end ${endName}`,
-      text: {
-        firstTime:
-          'Big tip, flooded, against the rear of the body, opposite the feed. Feed at the joint of tube and body when both melt it: it runs round by itself. Off at once. Keep still until it dulls.',
-        experienced: 'Big tip at the rear, feed opposite, once round, off.',
-      },
-      why: 'A big tip is quicker than a hot one: the dielectric has no time to swell.',
+      ...bodyWords({ endName }),
       tools: [ironTool(heat)],
       figures: [
         { label: 'solder wire to feed', figure: feed, plus: null, minus: null },
         ...heatFigures(heat),
       ],
       caution: `${solderCaution(input)} The tube leads the heat: hold it with pliers.`,
-      good: ['thin fillet all round', 'none on the thread or under the nut'],
-      bad: ['fillet on one side only', 'solder on the coupling', 'dielectric pushed out at the front'],
-      hold: lookHold(
-        'Fillet all round, dielectric in place',
-        cutOffAgain(
-          input,
-          'Dielectric pushed out: cut the end off. One-sided fillet: flux and heat again, shortly.',
-          scrap,
-        ),
-      ),
+      hold: lookHold('Fillet all round, dielectric in place', cutOffAgain(input, bodyAdvice, scrap)),
     },
-    afterHeatStep(input, cutOffAgain(input, 'Cut the connector off and make the end again.', scrap)),
-    setbackStep(
-      input,
-      'setback',
-      cutOffAgain(
-        input,
-        'The contact has moved with the heat: cut off and make the end again; relax the dielectric first.',
-        scrap,
-      ),
-    ),
+    afterHeatStep(input, cutOffAgain(input, afterHeatAdvice, scrap)),
+    setbackStep(input, 'setback', cutOffAgain(input, fixedSetbackAdvice, scrap)),
   ];
 }
 
@@ -248,7 +229,7 @@ export const directSolder: Method = {
   name: 'direct solder',
   traits: {
     shieldBy: 'solder',
-    because: 'the best match, and tight to the tube: for cable that is bent once',
+    ...traitsWords,
     reusable: false,
     heat: 'big iron',
     needs: ['iron with a big tip', 'fixture', 'fine saw or tube cutter'],
@@ -303,9 +284,7 @@ export const directSolder: Method = {
       shaft: cableTerm('tube diameter', input.cable.tube?.outside ?? NaN),
       free: 0.04e-3,
       loose: 0.25e-3,
-      tooTight: 'The tube does not enter the body: it is for a thinner one.',
-      tight: 'The tube enters hard: no room for solder. Polish it.',
-      tooLoose: 'The gap is too wide for solder to fill, and the tube sits askew.',
+      ...entryWords,
     }),
     conductorIn(input, 'pinBore', 'contact bore', 0.25e-3),
     solderingCheck(input, 'shield'),

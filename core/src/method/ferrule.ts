@@ -1,3 +1,4 @@
+import { braidToTrimWords, braidToCoverWords } from '../words/ferrule.ts';
 import { shieldThickness } from '../cable/braid.ts';
 import type { CoaxCable } from '../cable/cable.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -8,7 +9,8 @@ import { ring } from '../strip/section.ts';
 import { reader } from '../strip/solid.ts';
 import type { CutDraft } from '../strip/write-strip.ts';
 import { clearanceTerm, lengthOf } from '../strip/write-strip.ts';
-import type { EndInput, MethodPart, ReliefPlace } from './method.ts';
+import type { MethodPart, ReliefPlace } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
 
 /** Braid stays this far from the shoulder, so that the ferrule can close against it. Engineering value. */
 const braidClearance = 0.4e-3;
@@ -66,8 +68,7 @@ export function ferruleBraidCut({ card, house }: EndInput, label = 'Braid end'):
       ),
       plus: braidLeft,
       minus: braidLeft,
-      tooLong: 'It reaches under the coupling before it is trimmed.',
-      tooShort: 'Not all of the stem is covered.',
+      ...braidToTrimWords,
     };
   return {
     layer: 'braid',
@@ -84,8 +85,7 @@ export function ferruleBraidCut({ card, house }: EndInput, label = 'Braid end'):
     ),
     plus: braidClearance,
     minus: Math.max(0, s * (1 - leastBraidCover) - braidClearance),
-    tooLong: 'It will stand against the shoulder and the ferrule will not close.',
-    tooShort: 'Too little braid lies under the ferrule for the crimp to hold it.',
+    ...braidToCoverWords,
   };
 }
 

@@ -1,7 +1,8 @@
 import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
 import { lengthOf } from '../strip/write-strip.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
-import type { AnyMethod, EndInput, Method } from './method.ts';
+import type { AnyMethod, Method } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
 
 const isCoax = <I extends EndInput<LayeredCable>>(input: I): input is I & { readonly cable: CoaxCable } =>
   input.cable.structure === 'coax';

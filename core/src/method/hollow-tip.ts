@@ -1,18 +1,22 @@
+import { couplingPart } from './uhf-coupling.ts';
+import { traitsWords, stepsAdvice, noShortAdvice } from '../words/hollow-tip.ts';
+import { insertWords } from '../words/hollow-tip.ts';
+import { connectorScrap, ferruleScrap } from '../recipe/scrap.ts';
 import { cableRings } from '../strip/cable-rings.ts';
-import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
-import { cableTugStep, noShortStep } from '../build/join-steps.ts';
-import type { RecipeInput } from '../build/recipe.ts';
-import { cutOffAgain, goBack } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../build/strip-steps.ts';
+import { cableTugStep, noShortStep } from '../recipe/join-steps.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import { cutOffAgain, goBack } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../recipe/strip-steps.ts';
 import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { writeStrip } from '../strip/write-strip.ts';
-import type { EndInput, Method } from './method.ts';
+import type { Method } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
 import { crimpFerruleSteps, ferruleRework } from './pin-and-ferrule-steps.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
 import {
@@ -83,10 +87,7 @@ function strip(input: EndInput): StripPlan {
 }
 
 function steps(input: RecipeInput): StepDraft[] {
-  const melted = cutOffAgain(input, 'Melted inside: cut the plug off and make the end again.', [
-    seriesAndSex(input.connector),
-    'ferrule',
-  ]);
+  const melted = cutOffAgain(input, stepsAdvice, [connectorScrap(input.connector), ferruleScrap]);
   const ferrule = [...crimpFerruleSteps(input), cableTugStep(input, 'ferrule', ferruleRework(input))];
   const tip = tipSteps(input, melted);
   return [
@@ -96,25 +97,13 @@ function steps(input: RecipeInput): StepDraft[] {
     ...measureSteps(input),
     nickStep(input),
     {
-      name: 'insert',
+      role: 'insert',
       work: 'seat',
       stage: 'Join',
-      title: `Push the body on, end ${input.endName}`,
-      text: {
-        firstTime:
-          'Flare the braid a little. Pass the conductor through the body and out at the tip while the stem goes under the braid, until the jacket edge is at the lip. Conductor stands 1 to 2 mm out of the tip.',
-        experienced: 'Conductor out at the tip, stem under the braid, jacket at the lip.',
-      },
-      why: 'From here on nothing more can be threaded from this end.',
+      ...insertWords({ endName: input.endName }),
       requires: [...input.requires],
-      good: ['conductor 1 to 2 mm out of the tip', 'braid even round the stem'],
-      bad: ['strand caught inside the tip', 'braid pushed up before the stem'],
     },
-    noShortStep(
-      input,
-      'before anything is fixed',
-      goBack('insert', 'Pull the body off and look for a whisker or braid before the stem.'),
-    ),
+    noShortStep(input, 'before anything is fixed', goBack('insert', noShortAdvice)),
     ...(input.house.practice.tipOrder === 'ferrule first, then the tip'
       ? [...ferrule, ...tip]
       : [...tip, ...ferrule]),
@@ -126,7 +115,7 @@ export const hollowTipCrimp: Method = {
   name: 'hollow tip and ferrule',
   traits: {
     shieldBy: 'crimp',
-    because: 'one solder joint at the tip, the shield crimped: little heat for the dielectric',
+    ...traitsWords,
     reusable: false,
     heat: 'small iron',
     needs: ['hex die for the ferrule', 'iron'],
@@ -137,7 +126,7 @@ export const hollowTipCrimp: Method = {
     short: 'a strand in front of the stem, dielectric melted at the tip',
   },
   firstFeatures: ['stemLength', 'stopDepth', 'lipToTip', 'ferruleLength'],
-  foldedFeatures: [...ferruleFeatures, 'tipBore', 'tipOutside'],
+  foldedFeatures: [...ferruleFeatures, 'tipBore', 'tipOutside', 'couplingBore'],
   rules: [
     ...ferruleRules,
     { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
@@ -148,10 +137,11 @@ export const hollowTipCrimp: Method = {
     ...ferruleChecks(input),
     dielectricIn(input, 'stemBore', 'stem'),
     conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
+    jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),
     ...dieChecks(input),
   ],
   strip,
-  parts: (input) => [ferrulePart(input)],
+  parts: (input) => [ferrulePart(input), couplingPart(input)],
   relief: ferruleRelief,
   steps,
 };

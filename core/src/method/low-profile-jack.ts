@@ -1,10 +1,12 @@
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { jointName, openShellHolds } from '../build/core-joint-steps.ts';
-import { coreSolderCaution, coreStripSteps } from '../build/core-steps.ts';
-import { heatFigures, ironTool } from '../build/join-steps.ts';
-import { goBack } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
+import { closeWords, closeMoreWords, traitsWords, orientationAdvice } from '../words/low-profile-jack.ts';
+import { solderSleeveWords, solderCentreWords, orientationWords } from '../words/low-profile-jack.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { jointName, openShellHolds } from '../recipe/core-joint-steps.ts';
+import { coreSolderCaution, coreStripSteps } from '../recipe/core-steps.ts';
+import { heatFigures, ironTool } from '../recipe/join-steps.ts';
+import { goBack } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
 import { conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { solderHeat } from '../fit/solder.ts';
@@ -35,42 +37,28 @@ function solderSteps(input: CoreRecipe): StepDraft[] {
     ...(sleeve
       ? [
           {
-            name: 'joint sleeve',
+            role: 'joint' as const,
+            about: 'sleeve',
             work: 'solder' as const,
             stage: 'Join' as const,
-            title: `Solder ${jointName(sleeve)} flat in the recess, end ${input.endName}`,
-            text: {
-              firstTime:
-                'Tin the recess of the body first. Lay the shield flat in it, spread, no thicker than the recess is deep, and heat body and shield together with the big tip until the solder runs under. Let it cool: the body is a heat sink and gives its heat back slowly.',
-              experienced: 'Tin the recess, lay flat, big tip, quick, cool.',
-            },
-            why: 'A lump here keeps the cover from closing. A small tip heats for so long that the insulation goes soft.',
+            ...solderSleeveWords({ joint: jointName(sleeve), endName: input.endName }),
             tools: [ironTool(shield)],
             figures: heatFigures(shield),
             caution: `${coreSolderCaution(input)} The body stays hot for minutes.`,
-            good: ['flat, flush with the recess'],
-            bad: ['lump over the rim', 'insulation swollen'],
           },
         ]
       : []),
     ...(tip
       ? [
           {
-            name: 'joint tip',
+            role: 'joint' as const,
+            about: 'tip',
             work: 'solder' as const,
             stage: 'Join' as const,
-            title: `Solder ${jointName(tip)} in the centre hole, end ${input.endName}`,
-            text: {
-              firstTime:
-                'Let the body cool first. Put the core through the centre hole, feed a little, and trim flush. The insulation stands right up to it.',
-              experienced: 'Cool, through, a little, flush.',
-            },
-            why: 'Bare core beside the body is a short as soon as the cover is on.',
+            ...solderCentreWords({ joint: jointName(tip), endName: input.endName }),
             tools: [ironTool(core)],
             figures: heatFigures(core),
             caution: coreSolderCaution(input),
-            good: ['flush, no bare core'],
-            bad: ['core stands out', 'insulation melted back'],
           },
         ]
       : []),
@@ -88,32 +76,22 @@ function steps(input: CoreRecipe): StepDraft[] {
   return [
     ...coreStripSteps(input, { clamp: false }),
     {
-      name: 'orientation',
+      role: 'orientation',
       work: 'look',
       stage: 'Join',
-      title: `Lay the plug the right way round, end ${input.endName}`,
-      text: {
-        firstTime: `Lay the cable straight, without twist. This plug points ${turn}, seen along the cable.`,
-        experienced: `Points ${turn}.`,
-      },
-      why: 'A short stiff lead cannot be twisted to meet its sockets.',
-      good: ['as drawn on the run'],
-      bad: ['cable twisted to make it so'],
-      hold: lookHold('Turned as planned', goBack('orientation', 'Turn the plug, not the cable.')),
+      ...orientationWords({ endName: input.endName, turn }),
+      hold: lookHold('Turned as planned', goBack('orientation', orientationAdvice)),
     },
     ...solderSteps(input),
-    ...openShellHolds(input, 'joint sleeve'),
+    ...openShellHolds(input, 'joint'),
     closeStep(
       input,
       {
-        firstTime:
-          'Lay the insulating disc in. Put the cover on and start both screws by hand before either is tightened; then turn them in turn until they are snug.',
-        experienced: 'Disc in, both screws started, then tightened in turn.',
+        ...closeWords,
       },
       {
         tools: [{ label: 'Screwdriver', setting: 'fits the slot' }],
-        good: ['cover flat all round', 'jacket under the cover'],
-        bad: ['one screw tight, the other cross-threaded'],
+        ...closeMoreWords,
       },
     ),
     pullStep(input, 'cover'),
@@ -124,7 +102,7 @@ function steps(input: CoreRecipe): StepDraft[] {
 export const lowProfileJack: AnyMethod = {
   name: 'low-profile jack',
   traits: {
-    because: 'flat where plugs stand side by side; no part to thread',
+    ...traitsWords,
     reusable: true,
     heat: 'big iron',
     needs: ['iron with a big tip and a fine one', 'small screwdriver'],

@@ -1,62 +1,20 @@
-import type { RecipeInput } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
+import type { PartKind } from '../thread/part-kind.ts';
+import type { PartForm } from '../thread/part-form.ts';
+import type { EndInput } from '../end/end-input.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
 import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
-import type { CableConductor } from '../cable/conductors.ts';
-import type { Connector } from '../connector/connector.ts';
-import type { Contact } from '../connector/contact.ts';
 import type { FeatureName } from '../connector/features.ts';
-import type { FeatureRule, GaugeCard } from '../connector/gauge-card.ts';
+import type { FeatureRule } from '../connector/gauge-card.ts';
 import type { MethodName } from '../connector/method-name.ts';
 import type { FitCheck } from '../fit/clearance.ts';
-import type { House } from '../house/house.ts';
 import type { Practice } from '../house/practice.ts';
-import type { Role, Signal } from '../lead/signal.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
-
-/** A conductor of one of the cables that an end takes. */
-export interface PieceConductor extends CableConductor {
-  readonly pieceId: string;
-  readonly cable: LayeredCable;
-}
-
-/** A contact of an end with what is joined to it. */
-export interface ContactJoint {
-  readonly contact: Contact;
-  /** What it carries; undefined where nothing says so. */
-  readonly role: Role | undefined;
-  readonly conductors: readonly PieceConductor[];
-}
-
-/** What the questions about one end are answered from. */
-export interface EndInput<C extends LayeredCable = CoaxCable> {
-  readonly endId: string;
-  readonly endName: string;
-  /** The thickest of the cables that it takes. */
-  readonly cable: C;
-  /** All of them: two where they lie side by side. */
-  readonly cables: readonly LayeredCable[];
-  /** The contacts that have conductors, in their order. */
-  readonly joints: readonly ContactJoint[];
-  /** Conductors that come out of the jacket here and go nowhere. */
-  readonly spares: readonly PieceConductor[];
-  readonly signal: Signal;
-  /** How a right-angle body is turned against the first end, quarters clockwise. */
-  readonly quarterTurns: number;
-  readonly connector: Connector;
-  readonly card: GaugeCard;
-  readonly house: House;
-  /** Power into the lead, watts: some house practice depends on it. */
-  readonly power: number;
-}
-
-/** How a part that slides on the cable looks from the side. */
-export type PartForm =
-  'ferrule' | 'nut' | 'ring' | 'coupling' | 'boot' | 'tube' | 'sleeve' | 'beads' | 'braid';
 
 /** A part that the method wants on the cable before the end is closed. Metres. */
 export interface MethodPart {
   /** Its kind within the end; `<endId>/<kind>` is its stable id. */
-  readonly kind: string;
+  readonly kind: PartKind;
   readonly form: PartForm;
   /** Middle of its place in the finished joint, back from the datum; the order along the cable follows it. */
   readonly back: number;
@@ -116,4 +74,3 @@ export interface Method<C extends LayeredCable = CoaxCable> {
 
 /** A method that any cable may be asked of: it refuses those that it is not for. */
 export type AnyMethod = Method<LayeredCable>;
-export type AnyEndInput = EndInput<LayeredCable>;

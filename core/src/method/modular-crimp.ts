@@ -1,9 +1,20 @@
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { openShellHolds, tellApartStep } from '../build/core-joint-steps.ts';
-import { coreStripSteps } from '../build/core-steps.ts';
-import { cutOffAgain, stripAgain } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
+import {
+  layCoresWords,
+  layCoresTextWords,
+  closeWords,
+  closeMoreWords,
+  traitsWords,
+  jointAdvice,
+  stepsAdvice,
+} from '../words/modular-crimp.ts';
+import { jointWords } from '../words/modular-crimp.ts';
+import { connectorScrap } from '../recipe/scrap.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { coresStep, coreStripSteps } from '../recipe/core-steps.ts';
+import { cutOffAgain, stripAgain } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
 import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { conductorNames, stripCores } from '../strip/core-strip.ts';
@@ -29,52 +40,43 @@ const seat: CoreSeat = {
   pierced: true,
 };
 
+/** Cores are laid flat and cut square; blades pierce them, so nothing is bared. */
+function layCoresStep(input: CoreRecipe, order: string): StepDraft {
+  return {
+    ...coresStep(input, true),
+    ...layCoresWords({ endName: input.endName }),
+    text: {
+      ...layCoresTextWords({ order }),
+    },
+    tools: [{ label: 'Flush cutter', setting: '' }],
+  };
+}
+
 function steps(input: CoreRecipe): StepDraft[] {
   const order = input.joints
     .map(({ contact, conductors }) => `${contact.id} ${conductorNames(conductors)}`)
     .join(', ');
-  const scrap = ['RJ45 plug'];
+  const scrap = [connectorScrap(input.connector)];
   return [
-    ...coreStripSteps(input, { clamp: true }).map((step) =>
-      step.name === 'cores'
-        ? {
-            ...step,
-            title: `Lay the cores in order, end ${input.endName}`,
-            text: {
-              firstTime: `Untwist no more than needed, lay the cores flat in this order and cut them square together: ${order}. Do not bare them. The shield tail goes to its contact in a sleeve.`,
-              experienced: `Flat, square, not bared: ${order}.`,
-            },
-            tools: [{ label: 'Flush cutter', setting: '' }],
-          }
-        : step,
-    ),
+    ...coreStripSteps(input, { clamp: true, cores: layCoresStep(input, order) }),
     ...tellApartStep(input),
     {
-      name: 'joint 1',
+      role: 'joint',
+      about: '1',
       work: 'crimp',
       stage: 'Join',
-      title: `Push the cores home, end ${input.endName}`,
-      text: {
-        firstTime: `Push all cores into the plug until each is seen at its front wall, and the jacket lies under the clamp. Read the order once more through the plug, tab underneath: ${order}.`,
-        experienced: `All at the front wall, jacket under the clamp: ${order}.`,
-      },
-      why: 'Once crimped nothing can be changed.',
-      good: ['every core at the front wall', 'jacket under the clamp'],
-      bad: ['a core short of the wall', 'two cores swapped'],
-      hold: lookHold(
-        'Order right, all cores home',
-        stripAgain(input, 'Pull out, lay the cores anew, cut them square again.'),
-      ),
+      ...jointWords({ endName: input.endName, order }),
+      hold: lookHold('Order right, all cores home', stripAgain(input, jointAdvice)),
     },
     closeStep(
       input,
-      { firstTime: 'Crimp in the tool in one stroke, to its stop.', experienced: 'One stroke, to the stop.' },
       {
-        title: `Crimp the plug, end ${input.endName}`,
+        ...closeWords,
+      },
+      {
+        ...closeMoreWords({ endName: input.endName }),
         tools: [{ label: 'Modular crimp tool', setting: '8 contacts' }],
         caution: null,
-        good: ['blades all down', 'clamp on the jacket'],
-        bad: ['a blade stands proud'],
       },
     ),
     ...openShellHolds(input, 'insert').map((step) =>
@@ -83,7 +85,7 @@ function steps(input: CoreRecipe): StepDraft[] {
             ...step,
             hold: {
               ...step.hold,
-              rework: cutOffAgain(input, 'Cut the plug off and make the end again.', scrap),
+              rework: cutOffAgain(input, stepsAdvice, scrap),
             },
           }
         : step,
@@ -96,7 +98,7 @@ function steps(input: CoreRecipe): StepDraft[] {
 export const modularCrimp: AnyMethod = {
   name: 'modular crimp',
   traits: {
-    because: 'where the installation is wired for it; not for touring',
+    ...traitsWords,
     reusable: false,
     heat: 'none',
     needs: ['modular crimp tool'],

@@ -1,3 +1,22 @@
+import {
+  setbackAdvice,
+  noShortAdvice,
+  fixedSetbackAdvice,
+  ferruleReworkAdvice,
+  ferruleReworkAdvice2,
+  contactTugAdvice,
+  contactLookAdvice,
+} from '../words/pin-and-ferrule.ts';
+import {
+  crimpContactWords,
+  contactTugWords,
+  contactWords,
+  contactLookWords,
+  insertWords,
+  ferruleWords,
+  trimBraidWords,
+} from '../words/pin-and-ferrule.ts';
+import { contactScrap, ferruleScrap } from '../recipe/scrap.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import {
@@ -9,19 +28,18 @@ import {
   noShortStep,
   setbackStep,
   solderCaution,
-} from '../build/join-steps.ts';
-import { contactPull, productionTug } from '../build/pull.ts';
-import type { RecipeInput } from '../build/recipe.ts';
-import { cutOffAgain, goBack, stripAgain } from '../build/recipe.ts';
-import type { HoldPoint } from '../build/step.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../build/strip-steps.ts';
+} from '../recipe/join-steps.ts';
+import { contactPull, productionTug } from '../recipe/pull.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import { cutOffAgain, goBack, stripAgain } from '../recipe/recipe.ts';
+import type { HoldPoint } from '../recipe/step.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
+import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../recipe/strip-steps.ts';
 import { contactFixing } from '../fit/coax-checks.ts';
 import { dieTolerance, nearestDie } from '../fit/die.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
 import { formatForce } from '../quantity/force.ts';
-import { formatMillimetres } from '../quantity/length.ts';
 
 /** Strip and Join of a connector with a contact of its own and a crimped ferrule. */
 export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
@@ -35,28 +53,19 @@ export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
       ? [crimpContactStep(input), contactTugStep(input)]
       : solderContactSteps(input)),
     insertStep(input),
-    setbackStep(
-      input,
-      'contact-height',
-      goBack('insert', 'Pull the body off, look at the strip, and seat it again.'),
-    ),
-    noShortStep(
-      input,
-      'before the ferrule is crimped',
-      goBack('insert', 'Pull the body off and look for a whisker or braid in front of the stem.'),
-    ),
+    setbackStep(input, 'contact-height', goBack('insert', setbackAdvice)),
+    noShortStep(input, 'before the ferrule is crimped', goBack('insert', noShortAdvice)),
     ...crimpFerruleSteps(input),
     cableTugStep(input, 'ferrule', ferruleRework(input)),
-    setbackStep(
-      input,
-      'setback',
-      cutOff(input, 'It cannot be moved any more: cut the connector off and make the end again.'),
-    ),
+    setbackStep(input, 'setback', cutOff(input, fixedSetbackAdvice)),
   ];
 }
 
 function cutOff(input: RecipeInput, advice: string): HoldPoint['rework'] {
-  return cutOffAgain(input, advice, [`${seriesAndSex(input.connector)} with contact`, 'ferrule']);
+  return cutOffAgain(input, advice, [
+    { kind: 'connector with contact', name: seriesAndSex(input.connector) },
+    ferruleScrap,
+  ]);
 }
 
 /** A ferrule that slips is cut off; with an inexact die a house may allow one more crimp, turned. */
@@ -65,48 +74,31 @@ export function ferruleRework(input: RecipeInput): HoldPoint['rework'] {
   const nearest = nearestDie(connector.ferruleDie!, house.dies);
   const inexact = nearest === undefined || Math.abs(nearest - connector.ferruleDie!) > dieTolerance + 1e-8;
   return inexact && house.practice.secondCrimp !== 'never'
-    ? goBack(
-        'ferrule',
-        'The die is not exact: crimp once more, turned by a flat, and note it. Not a third time.',
-      )
-    : cutOff(input, 'Cut the connector off and make the end again. Never crimp a ferrule twice.');
+    ? goBack('ferrule', ferruleReworkAdvice)
+    : cutOff(input, ferruleReworkAdvice2);
 }
 
 function crimpContactStep({ cable, connector, card, house, endName }: RecipeInput): StepDraft {
   const hole = card.features.inspectionHoleFar;
   return {
-    name: 'contact',
+    role: 'contact',
     work: 'crimp',
     stage: 'Join',
-    title: `Crimp the contact, end ${endName}`,
-    text: {
-      firstTime: `Push the centre contact on until its flange sits against the dielectric. ${cable.conductor.strands > 1 ? 'All strands inside: twist them tight first. ' : ''}${hole ? `Conductor shows in the inspection hole, ${formatMillimetres(hole.value)} mm from its rear. ` : ''}Crimp once, in the middle of the barrel.`,
-      experienced: `Flange on the dielectric, ${hole ? 'conductor in the hole, ' : ''}crimp once.`,
-    },
-    why: 'The contact carries the whole current and is hidden afterwards.',
+    ...crimpContactWords({ endName, conductorStrands: cable.conductor.strands, hole }),
     tools: [dieTool('Contact die', connector.pinDie!, house)],
-    good: ['conductor seen in the hole', 'no gap behind the flange', 'contact straight'],
-    bad: ['gap over 0.1 mm', 'strand outside', 'crimped twice'],
   };
 }
 
 function contactTugStep(input: RecipeInput): StepDraft {
   const tug = formatForce(contactPull(input.cable.conductor.diameter) * productionTug);
   return {
-    name: 'contact-tug',
+    role: 'contact-tug',
     work: 'tug',
     stage: 'Join',
-    title: `Tug the contact, end ${input.endName}`,
-    text: {
-      firstTime: `Hold the cable and pull the contact straight, about ${tug}. It must not move on the conductor.`,
-      experienced: `About ${tug}, straight.`,
-    },
-    why: 'Once it is in the body a loose contact cannot be reached.',
-    good: ['does not move'],
-    bad: ['turns or slides'],
+    ...contactTugWords({ endName: input.endName, tug }),
     hold: lookHold('Contact crimped and tugged', {
-      ...stripAgain(input, 'Cut the contact off with its conductor and strip again. The contact is scrap.'),
-      scrap: ['centre contact'],
+      ...stripAgain(input, contactTugAdvice),
+      scrap: [contactScrap],
     }),
   };
 }
@@ -123,42 +115,24 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
     house.practice.contactSolder === 'through the hole where there is one';
   return [
     {
-      name: 'contact',
+      role: 'contact',
       work: 'solder',
       stage: 'Join',
-      title: `Solder the contact, end ${endName}`,
-      text: {
-        firstTime: `${contactFixing(input).why} Tin the conductor thinly, no thicker than bare. Hold the cable upright in the vice, push the contact on until its flange sits against the dielectric, wet the tip, heat the metal of the contact and feed the solder ${through ? 'through its hole' : 'as a bead round its edge'}. Keep still until it dulls.`,
-        experienced: `Tin thinly, flange on the dielectric, ${through ? 'through the hole' : 'bead at the edge'}, still until dull.`,
-      },
-      why: 'The contact carries the whole current and is hidden afterwards.',
+      ...contactWords({ endName, fixing: contactFixing(input).why, through }),
       tools: [ironTool(heat)],
       figures: [
         { label: 'solder wire to feed', figure: feed, plus: null, minus: null },
         ...heatFigures(heat),
       ],
       caution: solderCaution(input),
-      good: ['drawn in, smooth concave edge', 'no gap behind the flange', 'nothing on the outside'],
-      bad: ['bead or spike outside', 'dull grain: moved while it set', 'dielectric swollen'],
     },
     {
-      name: 'contact-look',
+      role: 'contact-look',
       work: 'look',
       stage: 'Join',
-      title: `Look at the contact, end ${endName}`,
-      text: {
-        firstTime:
-          'When it is cool, pull lightly, clean the flux off, and look: flange against the dielectric, dielectric round and not swollen, no solder outside.',
-        experienced: 'Light pull, clean, look.',
-      },
-      why: 'Melted dielectric lets the contact wander off its centre.',
-      good: ['contact straight and clean'],
-      bad: ['dielectric melted or swollen', 'solder joint cracked'],
+      ...contactLookWords({ endName }),
       hold: lookHold('Contact soldered, dielectric whole', {
-        ...stripAgain(
-          input,
-          'Excess: wick or scrape it off and look again. Melted dielectric: cut back and strip again; the contact can be unsoldered and used.',
-        ),
+        ...stripAgain(input, contactLookAdvice),
       }),
     },
     dryFitStep(input, 'contact'),
@@ -167,19 +141,11 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
 
 function insertStep({ endName, requires }: RecipeInput): StepDraft {
   return {
-    name: 'insert',
+    role: 'insert',
     work: 'seat',
     stage: 'Join',
-    title: `Seat the contact in the body, end ${endName}`,
-    text: {
-      firstTime:
-        'Flare the braid a little. Push the body on so that its stem goes under the braid and over the dielectric, straight, until the contact seats. Braid lies evenly round the stem.',
-      experienced: 'Stem under the braid, push till it seats.',
-    },
-    why: 'From here on nothing more can be threaded from this end.',
+    ...insertWords({ endName }),
     requires: [...requires],
-    good: ['contact seats with a click or a firm stop', 'braid even round the stem'],
-    bad: ['braid pushed up in front of the stem', 'contact pushed back'],
   };
 }
 
@@ -187,33 +153,17 @@ export function crimpFerruleSteps({ connector, house, endName }: RecipeInput): S
   const bell = house.practice.ferruleCrimp === 'bell at the cable end';
   const long = house.practice.braidAtFerrule === 'leave all of it under the ferrule';
   const crimp: StepDraft = {
-    name: 'ferrule',
+    role: 'ferrule',
     work: 'crimp',
     stage: 'Join',
-    title: `Crimp the ferrule, end ${endName}`,
-    text: {
-      firstTime: `Lay the braid flat on the stem, slide the ferrule over it until it stands against the body, and crimp once. ${bell ? 'Leave a small bell at the cable end so that no sharp edge sits on the braid.' : 'Crimp its whole length.'}`,
-      experienced: `Against the body, crimp once, ${bell ? 'bell at the cable end' : 'whole length'}.`,
-    },
-    why: 'The ferrule holds the braid electrically and the cable mechanically.',
+    ...ferruleWords({ endName, bell }),
     tools: [dieTool('Ferrule die', connector.ferruleDie!, house)],
-    good: ['ferrule against the body', 'even hexagon', ...(bell ? ['bell at the cable end'] : [])],
-    bad: ['gap between ferrule and body', 'braid wires outside', 'crimped twice'],
   };
   const trim: StepDraft = {
-    name: 'trim-braid',
+    role: 'trim-braid',
     work: 'braid',
     stage: 'Join',
-    title: `Trim what shows of the braid, end ${endName}`,
-    text: {
-      firstTime:
-        'Braid that was left long stands out between ferrule and body. Trim it flush with the tip of a blade, all round, and brush the wires off.',
-      experienced: 'Flush at the ferrule, brush off.',
-    },
-    why: 'A wire that stands out pricks the hand and lies in the thread.',
-    caution: 'Glasses on: trimmed wires fly.',
-    good: ['nothing stands out'],
-    bad: ['a wire toward the coupling'],
+    ...trimBraidWords({ endName }),
   };
   return long ? [crimp, trim] : [crimp];
 }

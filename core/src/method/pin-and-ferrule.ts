@@ -1,13 +1,19 @@
+import {
+  foilCutWords,
+  dielectricCutWords,
+  conductorCutWords,
+  traitsWords,
+} from '../words/pin-and-ferrule.ts';
 import { cableRings } from '../strip/cable-rings.ts';
-import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import type { FeatureName } from '../connector/features.ts';
+import { featureTerm } from '../connector/gauge-card.ts';
 import { conductorIn, dielectricIn, jacketThrough, ferruleChecks, dieChecks } from '../fit/coax-checks.ts';
 import type { SectionRing } from '../strip/section.ts';
 import { ring } from '../strip/section.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import type { CutDraft } from '../strip/write-strip.ts';
 import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
-import type { EndInput, Method } from './method.ts';
+import type { Method } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
 import { pinAndFerruleSteps } from './pin-and-ferrule-steps.ts';
 import { reader } from '../strip/solid.ts';
 import {
@@ -20,8 +26,8 @@ import {
   ferruleRules,
   overStem,
   refusesFerrule,
+  conductorClearance,
 } from './ferrule.ts';
-import { conductorClearance } from './ferrule.ts';
 
 /** Foil stays this far behind the contact flange, so that it cannot touch it. Engineering value. */
 const foilClearance = 1e-3;
@@ -38,35 +44,10 @@ const source = 'seated joint of a pin-and-ferrule connector: rear lip, stem, ins
  * seated joint, metres.
  */
 export function stripPinAndFerrule(input: EndInput): StripPlan {
-  const { card, cable } = input;
-  const value = (name: FeatureName) => featureValue(card, name);
-  const term = (name: FeatureName) => featureTerm(card, name);
+  const value = reader(input.card);
   const j = value('jacketOffset');
-  const s = value('stemLength');
-  const p = value('pinBoreDepth');
   const dielectricEnd = j + value('stopDepth') - value('pinFlange');
-  const conductorEnd = dielectricEnd + p - conductorClearance;
-  const seatTerms = [term('jacketOffset'), term('stopDepth'), term('pinFlange')];
-  const hole = card.features.inspectionHoleFar;
-  const least = hole ? hole.value + pastInspectionHole : leastInBore * p;
-  const foil: CutDraft[] = cable.foil
-    ? [
-        {
-          layer: 'foil',
-          label: 'Foil end',
-          position: lengthOf(
-            dielectricEnd - foilClearance,
-            '(j + d - t) - g',
-            [...seatTerms, clearanceTerm('Foil clearance', foilClearance)],
-            source,
-          ),
-          plus: foilClearance / 2,
-          minus: Math.max(0.5e-3, dielectricEnd - foilClearance - (j + s)),
-          tooLong: 'It can touch the contact: a dead short.',
-          tooShort: 'The foil ends inside the stem and the shield has a gap there.',
-        },
-      ]
-    : [];
+  const conductorEnd = dielectricEnd + value('pinBoreDepth') - conductorClearance;
   return writeStrip(
     {
       endId: input.endId,
@@ -75,43 +56,78 @@ export function stripPinAndFerrule(input: EndInput): StripPlan {
       covered: ferruleCovers(input),
       cuts: [
         ferruleBraidCut(input),
-        ...foil,
-        {
-          layer: 'dielectric',
-          label: 'Dielectric end',
-          position: lengthOf(dielectricEnd, 'j + d - t', seatTerms, source),
-          plus: value('contactTolerance'),
-          minus: value('contactTolerance'),
-          tooLong: 'The contact will stand too far forward and strain the mating contact.',
-          tooShort: 'The contact will stand back, and a gap behind its flange spoils the match.',
-        },
-        {
-          layer: 'conductor',
-          label: 'Conductor end',
-          position: lengthOf(
-            conductorEnd,
-            '(j + d - t) + p - g',
-            [...seatTerms, term('pinBoreDepth'), clearanceTerm('Conductor clearance', conductorClearance)],
-            source,
-          ),
-          plus: conductorClearance,
-          minus: Math.max(0, p - conductorClearance - least),
-          tooLong: 'It bottoms in the contact before the contact sits on the dielectric.',
-          tooShort: hole
-            ? 'It does not reach past the inspection hole: too little of it is held.'
-            : 'Too little of it stands in the contact to be held.',
-        },
+        ...foilCut(input, dielectricEnd),
+        ...contactCuts(input, dielectricEnd, conductorEnd),
       ],
       section: sectionOf(input, dielectricEnd, conductorEnd),
       planes: [
         { label: 'jacket edge', at: 0 },
-        { label: 'shoulder', at: j + s },
+        { label: 'shoulder', at: j + value('stemLength') },
         { label: 'stop', at: j + value('stopDepth') },
         { label: 'mating plane', at: j + value('lipToMatingPlane') },
       ],
     },
     input.house,
   );
+}
+
+const seatTerms = ({ card }: EndInput) =>
+  (['jacketOffset', 'stopDepth', 'pinFlange'] as const).map((name) => featureTerm(card, name));
+
+function foilCut(input: EndInput, dielectricEnd: number): CutDraft[] {
+  if (!input.cable.foil) return [];
+  const value = reader(input.card);
+  return [
+    {
+      layer: 'foil',
+      label: 'Foil end',
+      position: lengthOf(
+        dielectricEnd - foilClearance,
+        '(j + d - t) - g',
+        [...seatTerms(input), clearanceTerm('Foil clearance', foilClearance)],
+        source,
+      ),
+      plus: foilClearance / 2,
+      minus: Math.max(0.5e-3, dielectricEnd - foilClearance - (value('jacketOffset') + value('stemLength'))),
+      ...foilCutWords,
+    },
+  ];
+}
+
+/** Dielectric and conductor, which place the contact. */
+function contactCuts(input: EndInput, dielectricEnd: number, conductorEnd: number): CutDraft[] {
+  const { card } = input;
+  const value = reader(card);
+  const hole = card.features.inspectionHoleFar;
+  const p = value('pinBoreDepth');
+  const least = hole ? hole.value + pastInspectionHole : leastInBore * p;
+  return [
+    {
+      layer: 'dielectric',
+      label: 'Dielectric end',
+      position: lengthOf(dielectricEnd, 'j + d - t', seatTerms(input), source),
+      plus: value('contactTolerance'),
+      minus: value('contactTolerance'),
+      ...dielectricCutWords,
+    },
+    {
+      layer: 'conductor',
+      label: 'Conductor end',
+      position: lengthOf(
+        conductorEnd,
+        '(j + d - t) + p - g',
+        [
+          ...seatTerms(input),
+          featureTerm(card, 'pinBoreDepth'),
+          clearanceTerm('Conductor clearance', conductorClearance),
+        ],
+        source,
+      ),
+      plus: conductorClearance,
+      minus: Math.max(0, p - conductorClearance - least),
+      ...conductorCutWords({ hasHole: hole !== undefined }),
+    },
+  ];
 }
 
 function sectionOf(input: EndInput, dielectricEnd: number, conductorEnd: number): SectionRing[] {
@@ -152,7 +168,7 @@ export const pinAndFerrule: Method = {
   name: 'pin and ferrule',
   traits: {
     shieldBy: 'crimp',
-    because: 'quick, spares the dielectric, the same every time',
+    ...traitsWords,
     reusable: false,
     heat: 'none',
     needs: ['hex dies for ferrule and contact'],

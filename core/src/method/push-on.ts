@@ -1,19 +1,33 @@
+import type { StripDraft } from '../strip/write-strip.ts';
+import type { SectionRing } from '../strip/section.ts';
+import {
+  foilEndWords,
+  dielectricCutWords,
+  conductorCutWords,
+  traitsWords,
+  seatedAdvice,
+  setbackAdvice,
+  noShortAdvice,
+  fixedSetbackAdvice,
+} from '../words/push-on.ts';
+import { chamferWords, insertWords, seatedWords } from '../words/push-on.ts';
+import { connectorScrap, ferruleScrap } from '../recipe/scrap.ts';
 import { cableRings } from '../strip/cable-rings.ts';
-import { seriesAndSex } from '../connector/connector.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
 import type { FeatureName } from '../connector/features.ts';
-import { cableTugStep, noShortStep, setbackStep } from '../build/join-steps.ts';
-import type { RecipeInput } from '../build/recipe.ts';
-import { cutOffAgain, goBack, stripAgain } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../build/strip-steps.ts';
+import { cableTugStep, noShortStep, setbackStep } from '../recipe/join-steps.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import { cutOffAgain, goBack, stripAgain } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
 import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
-import type { EndInput, Method } from './method.ts';
+import type { Method } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
 import { crimpFerruleSteps, ferruleRework } from './pin-and-ferrule-steps.ts';
 import {
   ferruleBraidCut,
@@ -36,11 +50,10 @@ const leastGrip = 0.6;
 
 const source = 'seated joint of a captive contact: rear lip, stem, insulator stop, contact depth';
 
-/** Strip: `xb = j + s - g`, `xd = j + d - g`, `xc = j + d + k - g`, metres from the jacket edge. */
-function strip(input: EndInput): StripPlan {
-  const { card, cable } = input;
+/** Where everything lies along the axis, and the radii that follow, metres. */
+function placesOf(input: EndInput) {
+  const { card } = input;
   const value = reader(card);
-  const term = (name: FeatureName) => featureTerm(card, name);
   const j = value('jacketOffset');
   const [s, d] = [value('stemLength'), value('stopDepth')];
   const dielectricEnd = j + d - dielectricClearance;
@@ -49,6 +62,15 @@ function strip(input: EndInput): StripPlan {
   const plane = j + value('lipToMatingPlane');
   const [contactBore, contact] = [value('pinBore'), value('pinOutside')];
   const bore = Math.max(value('stemBore'), contact + 1e-3);
+  return { j, s, d, dielectricEnd, conductorEnd, bottom, plane, contactBore, contact, bore };
+}
+
+type Places = ReturnType<typeof placesOf>;
+
+/** Strip: `xb = j + s - g`, `xd = j + d - g`, `xc = j + d + k - g`, metres from the jacket edge. */
+function strip(input: EndInput): StripPlan {
+  const at = placesOf(input);
+  const { j, s, d, plane } = at;
   return writeStrip(
     {
       endId: input.endId,
@@ -58,81 +80,8 @@ function strip(input: EndInput): StripPlan {
         { label: 'first cut', from: 'dielectric' },
         { label: 'second cut', from: 'datum' },
       ],
-      cuts: [
-        ferruleBraidCut(input, 'Braid, laid forward again'),
-        ...(cable.foil
-          ? [
-              {
-                layer: 'foil' as const,
-                label: 'Foil end',
-                position: lengthOf(dielectricEnd, 'as the dielectric', [], source),
-                plus: dielectricClearance,
-                minus: Math.max(0.5e-3, dielectricEnd - j - s),
-                tooLong: 'A tongue of foil folds over the stop and touches the contact.',
-                tooShort: 'The foil ends inside the stem and the shield has a gap there.',
-              },
-            ]
-          : []),
-        {
-          layer: 'dielectric',
-          label: 'Dielectric end',
-          position: lengthOf(
-            dielectricEnd,
-            'j + d - g',
-            [
-              term('jacketOffset'),
-              term('stopDepth'),
-              clearanceTerm('Clearance to the stop', dielectricClearance),
-            ],
-            source,
-          ),
-          plus: dielectricClearance,
-          minus: 0.7e-3,
-          tooLong: 'It meets the stop before the jacket is at the lip: braid stays bare behind the ferrule.',
-          tooShort: 'An air gap before the captive contact spoils the match.',
-        },
-        {
-          layer: 'conductor',
-          label: 'Conductor end',
-          position: lengthOf(
-            conductorEnd,
-            'j + d + k - g',
-            [
-              term('jacketOffset'),
-              term('stopDepth'),
-              term('contactReach'),
-              clearanceTerm('Conductor clearance', bottomClearance),
-            ],
-            source,
-          ),
-          plus: bottomClearance - 0.1e-3,
-          minus: Math.max(0.3e-3, value('contactReach') * (1 - leastGrip) - bottomClearance),
-          tooLong: 'It bottoms in the captive contact and pushes it forward.',
-          tooShort: 'The captive contact grips too little of it: it fails when warm.',
-        },
-      ],
-      section: [
-        ...cableRings(cable, {
-          back: value('ferruleLength') - s + 6e-3,
-          foil: dielectricEnd,
-          dielectric: dielectricEnd,
-          conductor: conductorEnd,
-        }),
-        ...ferruleRings(input),
-        ring(
-          'connector',
-          'body',
-          'metal',
-          [j + s, plane],
-          [bore, Math.max(0.75 * value('bodyOutside'), overStem(input) + 1e-3)],
-        ),
-        ring('connector', 'insulator', 'insulator', [j + d, plane - 1e-3], [contact, bore]),
-        ring('connector', 'captive contact', 'pin', [j + d, bottom], [contactBore, contact]),
-        ring('connector', 'contact tip', 'pin', [bottom, j + value('lipToTip')], [0, contact * 0.7]),
-        ...(input.connector.sex === 'plug'
-          ? [couplingRing(value, j, Math.max(0.75 * value('bodyOutside'), overStem(input) + 1e-3))]
-          : []),
-      ],
+      cuts: cutsOf(input, at),
+      section: sectionOf(input, at),
       planes: [
         { label: 'jacket edge', at: 0 },
         { label: 'shoulder', at: j + s },
@@ -144,6 +93,93 @@ function strip(input: EndInput): StripPlan {
   );
 }
 
+/** Where each layer ends, with its tolerance and what a cut beyond it does. */
+function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
+  const { card, cable } = input;
+  const value = reader(card);
+  const term = (name: FeatureName) => featureTerm(card, name);
+  const { j, s, dielectricEnd, conductorEnd } = at;
+  return [
+    ferruleBraidCut(input, 'Braid, laid forward again'),
+    ...(cable.foil
+      ? [
+          {
+            layer: 'foil' as const,
+            label: 'Foil end',
+            position: lengthOf(dielectricEnd, 'as the dielectric', [], source),
+            plus: dielectricClearance,
+            minus: Math.max(0.5e-3, dielectricEnd - j - s),
+            ...foilEndWords,
+          },
+        ]
+      : []),
+    {
+      layer: 'dielectric',
+      label: 'Dielectric end',
+      position: lengthOf(
+        dielectricEnd,
+        'j + d - g',
+        [
+          term('jacketOffset'),
+          term('stopDepth'),
+          clearanceTerm('Clearance to the stop', dielectricClearance),
+        ],
+        source,
+      ),
+      plus: dielectricClearance,
+      minus: 0.7e-3,
+      ...dielectricCutWords,
+    },
+    {
+      layer: 'conductor',
+      label: 'Conductor end',
+      position: lengthOf(
+        conductorEnd,
+        'j + d + k - g',
+        [
+          term('jacketOffset'),
+          term('stopDepth'),
+          term('contactReach'),
+          clearanceTerm('Conductor clearance', bottomClearance),
+        ],
+        source,
+      ),
+      plus: bottomClearance - 0.1e-3,
+      minus: Math.max(0.3e-3, value('contactReach') * (1 - leastGrip) - bottomClearance),
+      ...conductorCutWords,
+    },
+  ];
+}
+
+/** The seated joint, cut along its axis. */
+function sectionOf(input: EndInput, at: Places): SectionRing[] {
+  const { card, cable } = input;
+  const value = reader(card);
+  const { j, s, d, dielectricEnd, bottom, conductorEnd, plane, contactBore, contact, bore } = at;
+  return [
+    ...cableRings(cable, {
+      back: value('ferruleLength') - s + 6e-3,
+      foil: dielectricEnd,
+      dielectric: dielectricEnd,
+      conductor: conductorEnd,
+    }),
+    ...ferruleRings(input),
+    ring(
+      'connector',
+      'body',
+      'metal',
+      [j + s, plane],
+      [bore, Math.max(0.75 * value('bodyOutside'), overStem(input) + 1e-3)],
+    ),
+    ring('connector', 'insulator', 'insulator', [j + d, plane - 1e-3], [contact, bore]),
+    ring('connector', 'captive contact', 'pin', [j + d, bottom], [contactBore, contact]),
+    ring('connector', 'contact tip', 'pin', [bottom, j + value('lipToTip')], [0, contact * 0.7]),
+    ...(input.connector.sex === 'plug'
+      ? [couplingRing(value, j, Math.max(0.75 * value('bodyOutside'), overStem(input) + 1e-3))]
+      : []),
+  ];
+}
+
 function steps(input: RecipeInput): StepDraft[] {
   const where = `end ${input.endName}`;
   return [
@@ -151,74 +187,38 @@ function steps(input: RecipeInput): StepDraft[] {
     foldBraidStep(input, 'the jacket, out of the way'),
     dielectricStep(input, 'Trim the conductor to its length.'),
     {
-      name: 'chamfer',
+      role: 'chamfer',
       work: 'strip',
       stage: 'Strip',
-      title: `Chamfer the conductor, ${where}`,
-      text: {
-        firstTime:
-          'Break the edge of the conductor with the deburring tool or a fine file, a short even taper with no burr. Wipe chips off the dielectric.',
-        experienced: 'Short even taper, no burr, wipe.',
-      },
-      why: 'A square edge catches in the captive contact and bends its fingers.',
+      ...chamferWords({ where }),
       tools: [{ label: 'Deburring tool', setting: 'fine' }],
-      caution: 'Glasses on: chips fly.',
-      good: ['taper all round'],
-      bad: ['burr', 'chips on the dielectric'],
     },
     ...measureSteps(input),
     nickStep(input),
     {
-      name: 'insert',
+      role: 'insert',
       work: 'seat',
       stage: 'Join',
-      title: `Push the connector on, ${where}`,
-      text: {
-        firstTime:
-          'With the braid folded back, push the connector straight on: the conductor into the captive contact, the stem over dielectric and foil, until it stops and the jacket edge is at the lip. No turning. Then lay the braid forward over the stem, evenly, and trim what stands over the shoulder.',
-        experienced: 'Straight on till it stops, braid forward over the stem, trim.',
-      },
-      why: 'There is no contact to look at: how far it went is the only sign. From here on nothing more can be threaded.',
+      ...insertWords({ where }),
       requires: [...input.requires],
-      good: ['jacket edge at the lip', 'braid even on the stem'],
-      bad: ['gap at the lip over 1 mm', 'foil rucked up before the stem'],
     },
     {
-      name: 'seated',
+      role: 'seated',
       work: 'look',
       stage: 'Join',
-      title: `Look whether it is seated, ${where}`,
-      text: {
-        firstTime:
-          'The jacket edge stands at the rear lip all round, and the contact in the mating face has not moved forward.',
-        experienced: 'Jacket at the lip, contact not moved.',
-      },
-      why: 'A conductor that missed the fingers pushes the contact out.',
-      good: ['jacket at the lip all round'],
-      bad: ['contact pushed forward', 'cable comes back when let go'],
+      ...seatedWords({ where }),
       hold: lookHold('Seated', {
-        ...stripAgain(input, 'Pull the connector off straight, look at its fingers, and strip again.'),
+        ...stripAgain(input, seatedAdvice),
       }),
     },
-    setbackStep(
-      input,
-      'contact-height',
-      goBack('insert', 'Pull the connector off straight and look at strip and fingers.'),
-    ),
-    noShortStep(
-      input,
-      'before the ferrule is crimped',
-      goBack('insert', 'Pull it off and look for a wire or foil before the stem.'),
-    ),
+    setbackStep(input, 'contact-height', goBack('insert', setbackAdvice)),
+    noShortStep(input, 'before the ferrule is crimped', goBack('insert', noShortAdvice)),
     ...crimpFerruleSteps(input),
     cableTugStep(input, 'ferrule', ferruleRework(input)),
     setbackStep(
       input,
       'setback',
-      cutOffAgain(input, 'It cannot be moved any more: cut the connector off and make the end again.', [
-        seriesAndSex(input.connector),
-        'ferrule',
-      ]),
+      cutOffAgain(input, fixedSetbackAdvice, [connectorScrap(input.connector), ferruleScrap]),
     ),
   ];
 }
@@ -228,7 +228,7 @@ export const pushOn: Method = {
   name: 'push-on and ferrule',
   traits: {
     shieldBy: 'crimp',
-    because: 'fastest on low-loss cable: no contact to fix, the same every time',
+    ...traitsWords,
     reusable: false,
     heat: 'none',
     needs: ['two-position prep tool', 'hex die for the ferrule', 'deburring tool'],

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Step } from '../build/step.ts';
+import type { Step } from '../recipe/step.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
@@ -31,11 +31,11 @@ const planOf = (
   );
 };
 const ofA = (plan: LeadPlan, name: string): Step => {
-  const step = plan.steps.find((candidate) => candidate.name === name && candidate.endId === 'A');
+  const step = plan.steps.find((candidate) => candidate.role === name && candidate.endId === 'A');
   if (!step) throw new Error(`no step "${name}"`);
   return step;
 };
-const names = (plan: LeadPlan) => plan.steps.filter(({ endId }) => endId === 'A').map(({ name }) => name);
+const names = (plan: LeadPlan) => plan.steps.filter(({ endId }) => endId === 'A').map(({ role }) => role);
 const said = ({ text, caution, why }: Step) =>
   `${text.firstTime} ${text.experienced} ${why} ${caution ?? ''}`;
 
@@ -105,7 +105,7 @@ describe('soldered body', () => {
     expect(ofA(plan, 'no-short').hold!.rework).toMatchObject({ backTo: 'insert', scrap: [], uses: 0 });
     const after = ofA(plan, 'after-holes').hold!;
     expect(after.safety).toBe(true);
-    expect(after.rework.scrap).toEqual(['UHF plug']);
+    expect(after.rework.scrap).toEqual([{ kind: 'connector', name: 'UHF plug' }]);
     expect(after.rework.partsOff).toEqual(['A/coupling']);
     expect(after.rework.uses).toBeGreaterThan(0.04);
   });
@@ -182,6 +182,23 @@ describe('thin UHF', () => {
   test('the windows are looked into before anything is soldered', () => {
     const order = names(planOf('rg-58', 'uhf-plug-screw-on-5'));
     expect(order.indexOf('windows')).toBeLessThan(order.indexOf('tip'));
+  });
+
+  test.each([
+    ['rg-58', 'uhf-plug-screw-on-5'],
+    ['rg-58', 'uhf-plug-hollow-tip-5'],
+    ['low-loss-10', 'uhf-plug-hollow-tip-10-low-loss'],
+    ['rg-213', 'uhf-plug-soldered-10-silver'],
+  ])('the loose ring of %s, %s is on the cable before the plug, its thread toward the end', (cable, plug) => {
+    const plan = planOf(cable, plug);
+    const on = plan.steps.flatMap(({ threads }) => threads.map(({ partId }) => partId));
+    expect(on).toContain('A/coupling');
+    expect(plan.parts.find(({ id }) => id === 'A/coupling')!.facing).toEqual({
+      face: 'thread',
+      towardNodeId: 'node A',
+    });
+    const closes = plan.steps.find(({ id }) => id.endsWith('/insert'))!;
+    expect(closes.requires.map(({ partId }) => partId)).toContain('A/coupling');
   });
 
   test('reducer and coupling go on first, both facing the end', () => {
@@ -311,7 +328,7 @@ describe('solder joints are not force-tested, threads and crimps are', () => {
 
 describe('coiled as its cable takes it', () => {
   const coil = (cable: string, connector: string) =>
-    planOf(cable, connector).steps.find(({ name }) => name === 'coil')!;
+    planOf(cable, connector).steps.find(({ role }) => role === 'coil')!;
   test.each([
     ['rg-58', 'bnc-plug-50-crimp-5', 20 * 4.95e-3],
     ['low-loss-10', 'n-plug-push-on-10-low-loss', 30 * 10.29e-3],

@@ -1,22 +1,35 @@
+import type { StripDraft } from '../strip/write-strip.ts';
+import type { SectionRing } from '../strip/section.ts';
+import {
+  braidCutWords,
+  traitsWords,
+  braidWords,
+  holesLookAdvice,
+  noShortAdvice,
+  tipAdvice,
+  cableTugAdvice,
+} from '../words/reducer.ts';
+import { insertWords, holesLookWords } from '../words/reducer.ts';
+import { connectorScrap } from '../recipe/scrap.ts';
 import { cableRings } from '../strip/cable-rings.ts';
 import { shieldThickness } from '../cable/braid.ts';
-import { seriesAndSex } from '../connector/connector.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { cableTugStep, noShortStep } from '../build/join-steps.ts';
-import type { RecipeInput } from '../build/recipe.ts';
-import { cutOffAgain, goBack } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../build/strip-steps.ts';
+import { cableTugStep, noShortStep } from '../recipe/join-steps.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import { cutOffAgain, goBack } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
-import type { EndInput, Method } from './method.ts';
-import { couplingPart } from './soldered-body.ts';
+import type { Method } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
+import { couplingPart } from './uhf-coupling.ts';
 import { solderHolesSteps } from './uhf-holes.ts';
 import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
@@ -35,11 +48,10 @@ const lipOf = ({ card }: EndInput): Lip => {
   return { value: -term.value, terms: [{ ...term, value: -term.value }], formula: '-n' };
 };
 
-/** Strip: `j = -n`, braid folded back over the nose, `xd = j + d - g`, `xc = j + r(tip) + proud`, from the jacket edge. */
-function strip(input: EndInput): StripPlan {
+/** Where everything lies along the axis, and the radii that follow, metres. */
+function placesOf(input: EndInput) {
   const { card, cable } = input;
   const value = reader(card);
-  const term = (name: FeatureName) => featureTerm(card, name);
   const lip = lipOf(input);
   const n = value('noseLength');
   const fold = n - foldClearance;
@@ -52,58 +64,25 @@ function strip(input: EndInput): StripPlan {
   const body = Math.max(overNose + 2e-3, 0.72 * value('bodyOutside'));
   const plane = lip.value + value('lipToMatingPlane');
   const hole = [lip.value + holeRear, lip.value + holeRear + value('holeDiameter')] as const;
+  return { fold, least, dielectric, tip, nose, lip, n, overNose, body, plane, hole };
+}
+
+type Places = ReturnType<typeof placesOf>;
+
+/** Strip: `j = -n`, braid folded back over the nose, `xd = j + d - g`, `xc = j + r(tip) + proud`, from the jacket edge. */
+function strip(input: EndInput): StripPlan {
+  const at = placesOf(input);
+  const { card } = input;
+  const value = reader(card);
+  const { lip, n } = at;
   return writeStrip(
     {
       endId: input.endId,
       rearLip: lip.value,
       covered: n + value('reducerHead'),
       shield: 'folded back',
-      cuts: [
-        {
-          layer: 'braid',
-          label: 'Braid, folded back over the nose',
-          position: lengthOf(
-            fold,
-            'n - g',
-            [term('noseLength'), clearanceTerm('Clearance to the shoulder', foldClearance)],
-            source,
-          ),
-          plus: foldClearance / 2,
-          minus: Math.max(0.4e-3, fold - least),
-          tooLong: 'Braid is caught under the shoulder and the reducer does not screw home.',
-          tooShort: 'No braid shows in the holes: nothing to see, nothing to solder.',
-        },
-        dielectric,
-        tip,
-      ],
-      section: [
-        ...cableRings(cable, {
-          back: n + value('reducerHead') + 8e-3,
-          ...(cable.foil ? { foil: dielectric.position.value - 1e-3 } : {}),
-          dielectric: dielectric.position.value,
-          conductor: tip.position.value,
-        }),
-        ring('cable', 'braid', 'braid', [-fold, 0], [nose, overNose], ['thread']),
-        ring('connector', 'reducer nose', 'brass', [-n, 0], [value('reducerBore'), nose], ['thread']),
-        ring(
-          'connector',
-          'reducer head',
-          'brass',
-          [-n - value('reducerHead'), -n],
-          [value('reducerBore'), body],
-        ),
-        ring(
-          'connector',
-          'body over the nose',
-          'metal',
-          [-n, hole[0]],
-          [value('bodyBore'), body],
-          ['thread'],
-        ),
-        ring('connector', 'body', 'metal', [hole[1], plane], [value('bodyBore'), body], ['thread']),
-        ...hollowTip(value, lip.value, value('bodyBore')),
-        couplingRing(value, lip.value, body),
-      ],
+      cuts: cutsOf(input, at),
+      section: sectionOf(input, at),
       planes: [
         { label: 'shoulder', at: -n },
         { label: 'jacket edge', at: 0 },
@@ -115,9 +94,55 @@ function strip(input: EndInput): StripPlan {
   );
 }
 
+/** Where each layer ends, with its tolerance and what a cut beyond it does. */
+function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
+  const { card } = input;
+  const term = (name: FeatureName) => featureTerm(card, name);
+  const { fold, least, dielectric, tip } = at;
+  return [
+    {
+      layer: 'braid',
+      label: 'Braid, folded back over the nose',
+      position: lengthOf(
+        fold,
+        'n - g',
+        [term('noseLength'), clearanceTerm('Clearance to the shoulder', foldClearance)],
+        source,
+      ),
+      plus: foldClearance / 2,
+      minus: Math.max(0.4e-3, fold - least),
+      ...braidCutWords,
+    },
+    dielectric,
+    tip,
+  ];
+}
+
+/** The seated joint, cut along its axis. */
+function sectionOf(input: EndInput, at: Places): SectionRing[] {
+  const { card, cable } = input;
+  const value = reader(card);
+  const { lip, n, fold, dielectric, tip, nose, overNose, body, plane, hole } = at;
+  return [
+    ...cableRings(cable, {
+      back: n + value('reducerHead') + 8e-3,
+      ...(cable.foil ? { foil: dielectric.position.value - 1e-3 } : {}),
+      dielectric: dielectric.position.value,
+      conductor: tip.position.value,
+    }),
+    ring('cable', 'braid', 'braid', [-fold, 0], [nose, overNose], ['thread']),
+    ring('connector', 'reducer nose', 'brass', [-n, 0], [value('reducerBore'), nose], ['thread']),
+    ring('connector', 'reducer head', 'brass', [-n - value('reducerHead'), -n], [value('reducerBore'), body]),
+    ring('connector', 'body over the nose', 'metal', [-n, hole[0]], [value('bodyBore'), body], ['thread']),
+    ring('connector', 'body', 'metal', [hole[1], plane], [value('bodyBore'), body], ['thread']),
+    ...hollowTip(value, lip.value, value('bodyBore')),
+    couplingRing(value, lip.value, body),
+  ];
+}
+
 function steps(input: RecipeInput): StepDraft[] {
   const { house, endName, connector } = input;
-  const scrap = [seriesAndSex(connector)];
+  const scrap = [connectorScrap(connector)];
   const solders = house.practice.bodyHoles === 'all';
   return [
     jacketStep(input),
@@ -126,58 +151,24 @@ function steps(input: RecipeInput): StepDraft[] {
     ...measureSteps(input),
     nickStep(input),
     {
-      name: 'insert',
+      role: 'insert',
       work: 'seat',
       stage: 'Join',
-      title: `Screw the reducer into the body, end ${endName}`,
-      text: {
-        firstTime:
-          'Coupling ring and reducer are on the cable, threads toward the end: look. Guide the conductor through the tip, and turn the body on the reducer, the reducer held with pliers by its head, until its shoulder meets the body. Braid must not turn with it.',
-        experienced: 'Coupling and reducer on. Hold the reducer, turn the body till the shoulder meets.',
-      },
-      why: 'From here on nothing more can be threaded from this end.',
+      ...insertWords({ endName }),
       requires: [...input.requires],
-      good: ['shoulder against the body', 'braid in every hole', 'conductor out at the tip'],
-      bad: ['braid torn off at the nose', 'gap at the shoulder'],
     },
     {
-      name: 'holes-look',
+      role: 'holes-look',
       work: 'look',
       stage: 'Join',
-      title: `Look into the holes, end ${endName}`,
-      text: {
-        firstTime: 'Braid shows in every hole, pressed on the nose.',
-        experienced: 'Braid in every hole.',
-      },
-      why: 'It is the only sign that the shield is held.',
-      good: ['braid in every hole'],
-      bad: ['bare nose in a hole'],
-      hold: lookHold(
-        'Braid in every hole',
-        goBack('jacket', 'Turn the body off; take the strip again with more braid.'),
-      ),
+      ...holesLookWords({ endName }),
+      hold: lookHold('Braid in every hole', goBack('jacket', holesLookAdvice)),
     },
-    noShortStep(
-      input,
-      'before any solder',
-      goBack('insert', 'Turn the body off and look for a wire that went forward.'),
-    ),
-    ...tipSteps(
-      input,
-      cutOffAgain(input, 'The dielectric has melted: cut the plug off and make the end again.', scrap),
-    ),
+    noShortStep(input, 'before any solder', goBack('insert', noShortAdvice)),
+    ...tipSteps(input, cutOffAgain(input, tipAdvice, scrap)),
     ...(solders ? solderHolesSteps(input, 'body, braid and nose') : []),
     // A soldered joint is not force-tested; where only threads hold, they are.
-    ...(solders
-      ? []
-      : [
-          cableTugStep(
-            input,
-            'reducer',
-            cutOffAgain(input, 'Cut the plug off and make the end again.', scrap),
-            0.12,
-          ),
-        ]),
+    ...(solders ? [] : [cableTugStep(input, 'reducer', cutOffAgain(input, cableTugAdvice, scrap), 0.12)]),
   ];
 }
 
@@ -186,8 +177,7 @@ export const reducer: Method = {
   name: 'reducer',
   traits: {
     shieldBy: 'screw-on',
-    because:
-      'the body of the thick cable on thin coax: no crimp tool, can be unscrewed where it is not soldered',
+    ...traitsWords,
     reusable: true,
     heat: 'big iron',
     needs: ['reducer for the cable', 'pliers', 'iron'],
@@ -231,9 +221,7 @@ export const reducer: Method = {
       ),
       free: 0.05e-3,
       loose: 0.8e-3,
-      tooTight: 'The braid on the nose is too thick for the body: thin it.',
-      tight: 'It screws in firmly: hold the braid.',
-      tooLoose: 'The braid is not pressed between nose and body.',
+      ...braidWords,
     }),
     conductorIn(input, 'tipBore', 'hollow tip', 3.2e-3),
     jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),

@@ -1,20 +1,31 @@
+import { couplingPart } from './uhf-coupling.ts';
+import {
+  braidCutWords,
+  traitsWords,
+  windowsAdvice,
+  noShortAdvice,
+  tipAdvice,
+  cableTugAdvice,
+} from '../words/screw-on.ts';
+import { coreWords, insertWords, windowsWords } from '../words/screw-on.ts';
+import { connectorScrap } from '../recipe/scrap.ts';
 import { cableRings } from '../strip/cable-rings.ts';
 import { shieldThickness } from '../cable/braid.ts';
-import { seriesAndSex } from '../connector/connector.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { cableTugStep, ironTool, noShortStep, solderCaution } from '../build/join-steps.ts';
-import type { RecipeInput } from '../build/recipe.ts';
-import { cutOffAgain, goBack } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../build/strip-steps.ts';
-import { biteCheck, conductorIn, dielectricIn } from '../fit/coax-checks.ts';
+import { cableTugStep, ironTool, noShortStep, solderCaution } from '../recipe/join-steps.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import { cutOffAgain, goBack } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
+import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
+import { biteCheck, conductorIn, dielectricIn, jacketThrough } from '../fit/coax-checks.ts';
 import { solderHeat } from '../fit/solder.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { lengthOf, writeStrip } from '../strip/write-strip.ts';
-import type { EndInput, Method } from './method.ts';
+import type { Method } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
 import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
 import { refusesFerrule } from './ferrule.ts';
@@ -58,8 +69,7 @@ function strip(input: EndInput): StripPlan {
           position: lengthOf(fold, `${foldShare} a`, [featureTerm(card, 'threadLength')], source),
           plus: Math.min(1e-3, value('threadLength') - fold),
           minus: 0.3 * fold,
-          tooLong: 'Braid shows behind the body and lets water in.',
-          tooShort: 'The thread bites bare jacket over part of its length: a poor shield.',
+          ...braidCutWords,
         },
         dielectric,
         tip,
@@ -103,68 +113,32 @@ function steps(input: RecipeInput): StepDraft[] {
     foldBraidStep(input, 'the jacket'),
     dielectricStep(input),
     {
-      name: 'core',
+      role: 'core',
       work: 'tin',
       stage: 'Strip',
-      title: `${tin ? 'Twist and tin' : 'Twist'} the core, end ${endName}`,
-      text: {
-        firstTime: tin
-          ? 'Twist the strands tight in their lay and tin them thinly, no thicker than bare. Let it cool before it is touched.'
-          : 'Twist the strands tight in their lay and leave them bare: the bore is too tight for tin, or the house leaves them.',
-        experienced: tin ? 'Twist, tin thinly, cool.' : 'Twist tight, no tin.',
-      },
-      why: 'The core has to find the bore of the tip unseen: one strand that stays outside is lost or shorts.',
+      ...coreWords({ tin, endName }),
       tools: tin ? [ironTool(heat)] : [],
       caution: tin ? solderCaution(input) : null,
-      good: ['stiff and round, no thicker than bare'],
-      bad: ['lump', 'strand standing off'],
     },
     ...measureSteps(input),
     nickStep(input),
     {
-      name: 'insert',
+      role: 'insert',
       work: 'seat',
       stage: 'Join',
-      title: `Turn the plug on, end ${endName}`,
-      text: {
-        firstTime:
-          'Guide the core into the tip, then turn the plug on to the jacket and the folded braid, cable held still, until insulation shows in its windows and the core at the tip.',
-        experienced: 'Core into the tip, turn on until insulation shows in the windows and core at the tip.',
-      },
-      why: 'From here on nothing more can be threaded from this end.',
+      ...insertWords({ endName }),
       requires: [...input.requires],
-      good: ['insulation in every window', 'core at the tip'],
-      bad: ['braid in a window', 'core not at the tip'],
     },
     {
-      name: 'windows',
+      role: 'windows',
       work: 'look',
       stage: 'Join',
-      title: `Look into the windows, end ${endName}`,
-      text: {
-        firstTime: 'Each window shows clean insulation, the tip shows the core. No braid wire in either.',
-        experienced: 'Insulation in the windows, core at the tip.',
-      },
-      why: 'The windows are the only sight of the inside.',
-      good: ['clean insulation'],
-      bad: ['a braid wire', 'strand bent back'],
-      hold: lookHold(
-        'Insulation in the windows, core at the tip',
-        goBack('braid', 'Turn the plug off, lay the braid again, twist the core, and turn it on again.'),
-      ),
+      ...windowsWords({ endName }),
+      hold: lookHold('Insulation in the windows, core at the tip', goBack('braid', windowsAdvice)),
     },
-    noShortStep(
-      input,
-      'before the tip is soldered',
-      goBack('insert', 'Turn the plug off and look for a wire that went forward.'),
-    ),
-    ...tipSteps(
-      input,
-      cutOffAgain(input, 'The insulation has melted: cut the plug off and make the end again.', [
-        seriesAndSex(connector),
-      ]),
-    ),
-    cableTugStep(input, 'thread', cutOffAgain(input, 'Cut the plug off and make the end again.', []), 0.12),
+    noShortStep(input, 'before the tip is soldered', goBack('insert', noShortAdvice)),
+    ...tipSteps(input, cutOffAgain(input, tipAdvice, [connectorScrap(connector)])),
+    cableTugStep(input, 'thread', cutOffAgain(input, cableTugAdvice, []), 0.12),
   ];
 }
 
@@ -173,7 +147,7 @@ export const screwOn: Method = {
   name: 'screw-on body',
   traits: {
     shieldBy: 'screw-on',
-    because: 'no crimp tool and one small solder joint; can be turned off again',
+    ...traitsWords,
     reusable: true,
     heat: 'small iron',
     needs: ['fine iron'],
@@ -190,6 +164,7 @@ export const screwOn: Method = {
     'bodyBore',
     'tipBore',
     'tipOutside',
+    'couplingBore',
     'lipToShoulder',
     'lipToMatingPlane',
     'bodyOutside',
@@ -220,9 +195,10 @@ export const screwOn: Method = {
     ),
     dielectricIn(input, 'bodyBore', 'body', 1e-3),
     conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
+    jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),
   ],
   strip,
-  parts: () => [],
+  parts: (input) => [couplingPart(input)],
   relief: ({ card, cable }) => ({
     over: Math.max(cable.jacket.diameter, 0.6 * featureValue(card, 'bodyOutside')),
     covered: 8e-3,

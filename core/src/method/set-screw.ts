@@ -1,7 +1,8 @@
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { openShellHolds, tellApartStep } from '../build/core-joint-steps.ts';
-import { coreStripSteps } from '../build/core-steps.ts';
-import type { StepDraft } from '../build/step-draft.ts';
+import { closeWords, closeMoreWords, traitsWords } from '../words/set-screw.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { coreStripSteps } from '../recipe/core-steps.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
 import { conductorsInContacts } from '../fit/core-checks.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
 import { stripCores } from '../strip/core-strip.ts';
@@ -17,18 +18,15 @@ function steps(input: CoreRecipe): StepDraft[] {
     ...coreStripSteps(input, { clamp: true }),
     ...tellApartStep(input),
     ...clampJointSteps(input, 'set screw'),
-    ...openShellHolds(input, `joint ${input.joints[0]!.contact.id}`),
+    ...openShellHolds(input, 'joint'),
     closeStep(
       input,
       {
-        firstTime:
-          'Tighten the two opposed screws of each plug in turn, so that the strands stay in the middle. Look that red is plus and that both breakouts are as long as planned.',
-        experienced: 'Both screws in turn; red is plus.',
+        ...closeWords,
       },
       {
-        title: `Tighten the plugs, end ${input.endName}`,
+        ...closeMoreWords({ endName: input.endName }),
         caution: null,
-        good: ['strands in the middle', 'colour and polarity agree'],
         bad: ['one screw only', 'red on minus'],
       },
     ),
@@ -39,7 +37,7 @@ function steps(input: CoreRecipe): StepDraft[] {
 export const setScrew: AnyMethod = {
   name: 'set screw',
   traits: {
-    because: 'for posts and amplifier sockets; no iron, opens again',
+    ...traitsWords,
     reusable: true,
     heat: 'none',
     needs: ['hex key or screwdriver that fits'],

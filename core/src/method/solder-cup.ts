@@ -1,7 +1,8 @@
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { openShellHolds, solderJointSteps, tellApartStep } from '../build/core-joint-steps.ts';
-import { coreStripSteps } from '../build/core-steps.ts';
-import type { StepDraft } from '../build/step-draft.ts';
+import { closeWords, traitsWords } from '../words/solder-cup.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { openShellHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { coreStripSteps } from '../recipe/core-steps.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
 import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
@@ -18,7 +19,8 @@ import {
   refusesTube,
   shellRings,
 } from './core-end.ts';
-import type { AnyEndInput, AnyMethod } from './method.ts';
+import type { AnyMethod } from './method.ts';
+import type { AnyEndInput } from '../end/end-input.ts';
 
 /** Bare metal before a cup is at most one diameter of the insulation; half a millimetre is aimed at. Engineering value. */
 const seat: CoreSeat = { fixing: 'cup', mouthOf: () => 'contactMouth', gap: 0.5e-3, bottom: 0.2e-3 };
@@ -32,15 +34,13 @@ const parts = (input: AnyEndInput) => [
 ];
 
 function steps(input: CoreRecipe): StepDraft[] {
-  const [first] = input.joints;
   return [
     ...coreStripSteps(input, { clamp: false }),
     ...tellApartStep(input),
     ...solderJointSteps(input, 'cup', input.joints),
-    ...openShellHolds(input, `joint ${first!.contact.id}`),
+    ...openShellHolds(input, 'joint'),
     closeStep(input, {
-      firstTime: `Lay the insulating slip round the contacts. Slide the insert into the shell with its key in the keyway until it is home, push the chuck forward so that its jaws sit on the jacket and not on the cores, and screw the boot down until it is firm.${input.signal === 'lighting' ? ' Look that neither braid nor tail can reach the shell.' : ''}`,
-      experienced: `Slip, key in the keyway, chuck on the jacket, boot down.${input.signal === 'lighting' ? ' Nothing near the shell.' : ''}`,
+      ...closeWords({ signal: input.signal }),
     }),
     pullStep(input, 'chuck'),
   ];
@@ -50,7 +50,7 @@ function steps(input: CoreRecipe): StepDraft[] {
 export const solderCup: AnyMethod = {
   name: 'solder cup',
   traits: {
-    because: 'strong, opens again, every contact can be mended',
+    ...traitsWords,
     reusable: true,
     heat: 'small iron',
     needs: ['iron with a small chisel', 'stand that holds the insert'],

@@ -1,7 +1,9 @@
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { openShellHolds, solderJointSteps, tellApartStep } from '../build/core-joint-steps.ts';
-import { coreStripSteps } from '../build/core-steps.ts';
-import type { StepDraft } from '../build/step-draft.ts';
+import { closeWords, traitsWords } from '../words/solder-lugs.ts';
+import { clampWords } from '../words/solder-lugs.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { openShellHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { coreStripSteps } from '../recipe/core-steps.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
 import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
@@ -17,7 +19,8 @@ import {
   refusesTube,
   shellRings,
 } from './core-end.ts';
-import type { AnyEndInput, AnyMethod } from './method.ts';
+import type { AnyMethod } from './method.ts';
+import type { AnyEndInput } from '../end/end-input.ts';
 
 /** Lugs lie one behind the other: the tip's is the farthest, the sleeve's is at the clamp. */
 const seat: CoreSeat = {
@@ -59,24 +62,15 @@ function steps(input: CoreRecipe): StepDraft[] {
     ...tellApartStep(input),
     ...solderJointSteps(input, 'lug', joints),
     {
-      name: 'clamp',
+      role: 'clamp',
       work: 'crimp',
       stage: 'Join',
-      title: `Close the ${clamp}, end ${input.endName}`,
-      text: {
-        firstTime: `Bend the ${clamp} round the jacket, not round the cores, one over the other, until it does not turn. ${clamp === 'clamp tabs' ? 'Pliers with smooth jaws; do not cut the jacket.' : 'Both halves together, teeth in the jacket.'}`,
-        experienced: `${clamp[0]!.toUpperCase()}${clamp.slice(1)} on the jacket, snug.`,
-      },
-      why: 'They hold the jacket: the joints carry no pull.',
+      ...clampWords({ clamp, endName: input.endName }),
       tools: [{ label: 'Pliers', setting: 'smooth jaws' }],
-      good: ['jacket does not turn in them'],
-      bad: ['closed on bare cores', 'jacket cut through'],
     },
-    ...openShellHolds(input, `joint ${joints[0]!.contact.id}`),
+    ...openShellHolds(input, 'joint'),
     closeStep(input, {
-      firstTime:
-        'Slide the insulating tube forward over the lugs, then the handle over it, and screw the handle home by hand. The cable does not turn with it.',
-      experienced: 'Tube over the lugs, handle home, cable does not turn.',
+      ...closeWords,
     }),
     pullStep(input, clamp),
   ];
@@ -86,7 +80,7 @@ function steps(input: CoreRecipe): StepDraft[] {
 export const solderLugs: AnyMethod = {
   name: 'solder lugs',
   traits: {
-    because: 'common, cheap, opens again',
+    ...traitsWords,
     reusable: true,
     heat: 'small iron',
     needs: ['iron with a small chisel', 'smooth pliers'],

@@ -1,9 +1,11 @@
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { jointName, openShellHolds, tellApartStep } from '../build/core-joint-steps.ts';
-import { coreStripSteps } from '../build/core-steps.ts';
-import { goBack } from '../build/recipe.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
+import { closeWords, closeMoreWords, traitsWords, clampsTugAdvice } from '../words/speaker-clamp.ts';
+import { jointWords, clampsTugWords } from '../words/speaker-clamp.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { jointName, openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { coreStripSteps } from '../recipe/core-steps.ts';
+import { goBack } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
 import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
@@ -21,7 +23,8 @@ import {
   shellRings,
 } from './core-end.ts';
 import { breakoutRings } from './breakout.ts';
-import type { AnyEndInput, AnyMethod } from './method.ts';
+import type { AnyMethod } from './method.ts';
+import type { AnyEndInput } from '../end/end-input.ts';
 
 const seat: CoreSeat = { fixing: 'clamp', mouthOf: () => 'contactMouth', gap: 0.3e-3, bottom: 0.3e-3 };
 
@@ -47,60 +50,45 @@ export function clampJointSteps(
   const spring = how === 'spring';
   return [
     ...joints.map((joint): StepDraft => ({
-      name: `joint ${joint.contact.id}`,
+      role: 'joint',
+      about: joint.contact.id,
       work: 'screw',
       stage: 'Join',
-      title: `Clamp ${jointName(joint)}, end ${input.endName}`,
-      text: {
-        firstTime: `${spring ? 'Press the spring fully open' : 'Open the screw fully'}. ${joint.conductors.length > 1 ? `Twist ${joint.conductors.length} cores into one, trimmed square. ` : ''}Put the twisted strands in to the bottom, none beside it, insulation just outside, ${spring ? 'and let go' : `and tighten the ${how}`}. Tug it.`,
-        experienced: `${spring ? 'Open' : 'Screw fully open'}, all strands in, ${spring ? 'let go' : 'tighten'}, tug.`,
-      },
-      why: 'A strand beside the clamp lies across to the next one; insulation under it is no contact.',
+      ...jointWords({
+        joint: jointName(joint),
+        endName: input.endName,
+        spring,
+        coreCount: joint.conductors.length,
+        how,
+      }),
       tools: spring
         ? [{ label: 'Small screwdriver', setting: 'on the release' }]
         : [{ label: 'Screwdriver', setting: 'fits the screw' }],
-      good: ['only a sliver of bare metal seen', 'does not pull out'],
-      bad: ['tinned end under the clamp', 'a strand outside', 'clamped on insulation'],
     })),
     {
-      name: 'clamps-tug',
+      role: 'clamps-tug',
       work: 'tug',
       stage: 'Join',
-      title: `Tug every core, end ${input.endName}`,
-      text: {
-        firstTime: `Tug each core on its own${spring ? '' : ', then tighten every screw once more: strands settle'}.`,
-        experienced: spring ? 'Tug each.' : 'Tug each, tighten once more.',
-      },
-      why: 'Strands settle in the first minute, and a loose clamp heats.',
-      good: ['nothing moves'],
-      bad: ['a core comes out'],
-      hold: lookHold(
-        'Every core is held',
-        goBack(`joint ${joints[0]!.contact.id}`, 'Open it fully, put the strands in again and tighten.'),
-      ),
+      ...clampsTugWords({ endName: input.endName, spring }),
+      hold: lookHold('Every core is held', goBack('joint', clampsTugAdvice)),
     },
   ];
 }
 
 function steps(input: CoreRecipe): StepDraft[] {
-  const first = `joint ${input.joints[0]!.contact.id}`;
   return [
     ...coreStripSteps(input, { clamp: true }),
     ...tellApartStep(input),
     ...clampJointSteps(input, 'set screw'),
-    ...openShellHolds(input, first),
+    ...openShellHolds(input, 'joint'),
     closeStep(
       input,
       isPanel(input)
         ? {
-            firstTime:
-              'Cover the terminals of the panel part with their cap or with shrink, and lay the cores so that none is pinched behind the panel.',
-            experienced: 'Covered, cores free.',
+            ...closeWords,
           }
         : {
-            firstTime:
-              'Push the insert into the shell, key in keyway. Push the chuck forward until its jaws sit on the jacket, and screw the bushing down until its mark meets that of the shell.',
-            experienced: 'Insert home, chuck on the jacket, bushing mark to mark.',
+            ...closeMoreWords,
           },
       { caution: null },
     ),
@@ -112,7 +100,7 @@ function steps(input: CoreRecipe): StepDraft[] {
 export const speakerClamp: AnyMethod = {
   name: 'speaker clamp',
   traits: {
-    because: 'carries current, locks, no iron on the bench',
+    ...traitsWords,
     reusable: true,
     heat: 'none',
     needs: ['screwdriver that fits its set screws'],

@@ -3,7 +3,7 @@ import { braidThickness } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { exampleEnd } from '../testing/example.ts';
 import type { CutLayer } from '../strip/strip-plan.ts';
-import { findCut, stripLength } from '../strip/strip-plan.ts';
+import { findCut, stripLength } from '../strip/cut-of.ts';
 import { methodOf } from './methods.ts';
 
 type Measured = Partial<Record<FeatureName, number>>;

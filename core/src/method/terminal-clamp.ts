@@ -1,14 +1,16 @@
-import type { CoreRecipe } from '../build/core-steps.ts';
-import { openShellHolds, tellApartStep } from '../build/core-joint-steps.ts';
-import { coreStripSteps } from '../build/core-steps.ts';
-import type { StepDraft } from '../build/step-draft.ts';
+import { closeWords, closeMoreWords, traitsWords } from '../words/terminal-clamp.ts';
+import type { CoreRecipe } from '../recipe/core-steps.ts';
+import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { coreStripSteps } from '../recipe/core-steps.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
 import { conductorsInContacts, jacketsAcross } from '../fit/core-checks.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
 import { stripCores } from '../strip/core-strip.ts';
 import { ring } from '../strip/section.ts';
 import { closeStep, outsideFeatures, refusesTube } from './core-end.ts';
-import type { AnyEndInput, AnyMethod } from './method.ts';
+import type { AnyMethod } from './method.ts';
+import type { AnyEndInput } from '../end/end-input.ts';
 import { crotchRelief } from './breakout.ts';
 import { clampJointSteps } from './speaker-clamp.ts';
 
@@ -31,24 +33,18 @@ function blockRings(input: AnyEndInput, lip: number) {
 
 function steps(input: CoreRecipe): StepDraft[] {
   const spring = input.connector.contactFixing === 'spring';
-  const first = `joint ${input.joints[0]!.contact.id}`;
   return [
     ...coreStripSteps(input, { clamp: true }),
     ...tellApartStep(input),
     ...clampJointSteps(input, spring ? 'spring' : 'rising clamp'),
-    ...openShellHolds(input, first),
+    ...openShellHolds(input, 'joint'),
     closeStep(
       input,
       {
-        firstTime:
-          'Offer the block up to its header the right way round: the order of contacts is that of this device, read from its profile, and it turns over with the block. Then lay the cores side by side and tie them.',
-        experienced: 'Right way round on the header, cores tied.',
+        ...closeWords,
       },
       {
-        title: `Offer the block up, end ${input.endName}`,
-        caution: 'Mains voltage may stand beside it in a cabinet: that is for licensed hands.',
-        good: ['contact 1 at the mark of the header'],
-        bad: ['block turned over', 'core squeezed by the next one'],
+        ...closeMoreWords({ endName: input.endName }),
       },
     ),
   ];
@@ -58,7 +54,7 @@ function steps(input: CoreRecipe): StepDraft[] {
 export const terminalClamp: AnyMethod = {
   name: 'terminal clamp',
   traits: {
-    because: 'no tool but a screwdriver; every device has its own order',
+    ...traitsWords,
     reusable: true,
     heat: 'none',
     needs: ['small screwdriver'],

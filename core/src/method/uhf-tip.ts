@@ -1,15 +1,17 @@
+import { dielectricCutWords, conductorCutWords, trimTipAdvice } from '../words/uhf-tip.ts';
+import { tipWords, trimTipWords } from '../words/uhf-tip.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { afterHeatStep, heatFigures, ironTool, solderCaution } from '../build/join-steps.ts';
-import type { RecipeInput } from '../build/recipe.ts';
-import { goBack } from '../build/recipe.ts';
-import type { HoldPoint } from '../build/step.ts';
-import type { StepDraft } from '../build/step-draft.ts';
-import { lookHold } from '../build/step-draft.ts';
+import { afterHeatStep, heatFigures, ironTool, solderCaution } from '../recipe/join-steps.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import { goBack } from '../recipe/recipe.ts';
+import type { HoldPoint } from '../recipe/step.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
+import { lookHold } from '../recipe/step-draft.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
 import type { Term } from '../quantity/explained.ts';
 import type { CutDraft } from '../strip/write-strip.ts';
 import { clearanceTerm, lengthOf } from '../strip/write-strip.ts';
-import type { EndInput } from './method.ts';
+import type { EndInput } from '../end/end-input.ts';
 
 /** Where the rear lip comes to lie, from the jacket edge, and how that came about. */
 export interface Lip {
@@ -41,8 +43,7 @@ export function dielectricCut({ card }: EndInput, lip: Lip): CutDraft {
     ),
     plus: stopClearance,
     minus: 1.2e-3,
-    tooLong: 'It meets the stop before the cable is home, and the body will not go on as far as it should.',
-    tooShort: 'Bare conductor stands in the body: braid or solder can reach it.',
+    ...dielectricCutWords,
   };
 }
 
@@ -63,8 +64,7 @@ export function tipCut({ card }: EndInput, lip: Lip): CutDraft {
     ),
     plus: proud.tolerance,
     minus: proud.tolerance,
-    tooLong: 'It bends over while the body goes on; trim it.',
-    tooShort: 'It does not show at the tip: nobody can see whether solder holds it.',
+    ...conductorCutWords,
   };
 }
 
@@ -92,43 +92,23 @@ export function tipSteps(input: RecipeInput, melted: HoldPoint['rework']): StepD
   );
   return [
     {
-      name: 'tip',
+      role: 'tip',
       work: 'solder',
       stage: 'Join',
-      title: `Solder the tip, end ${endName}`,
-      text: {
-        firstTime:
-          'Hold the plug in the vice, tip up and leaning a little. Wet the iron, heat the side of the tip, and feed solder at its mouth until it is drawn in and stands just over the rim. Keep still until it dulls.',
-        experienced: 'Tip up, heat its side, feed at the mouth, still until dull.',
-      },
-      why: 'The tip is the centre contact: a cold one heats up in use.',
+      ...tipWords({ endName }),
       tools: [ironTool(heat)],
       figures: [
         { label: 'solder wire to feed', figure: feed, plus: null, minus: null },
         ...heatFigures(heat),
       ],
       caution: solderCaution(input),
-      good: ['drawn in, small dome at the mouth', 'outside of the tip clean'],
-      bad: ['bead on the outside', 'dull grain', 'spike'],
     },
     {
-      name: 'trim-tip',
+      role: 'trim-tip',
       work: 'look',
       stage: 'Join',
-      title: `Trim and look at the tip, end ${endName}`,
-      text: {
-        firstTime:
-          'When it is cool, nip the conductor flush, file the rim round without thinning the tip, and wipe solder off its outside. Try it in a socket: it goes in without force.',
-        experienced: 'Nip flush, round, clean outside, try in a socket.',
-      },
-      why: 'A thick or sharp tip spreads the contact of every socket it meets.',
-      caution: 'Glasses on: the nipped end flies.',
-      good: ['flush and round', 'goes into a socket without force'],
-      bad: ['solder ridge on the side', 'insulator melted or tip out of line'],
-      hold: lookHold(
-        'Tip soldered, flush and clean',
-        goBack('tip', 'Heat the tip, shake or wick the excess out, and feed again.'),
-      ),
+      ...trimTipWords({ endName }),
+      hold: lookHold('Tip soldered, flush and clean', goBack('tip', trimTipAdvice)),
     },
     afterHeatStep(input, melted),
   ];

@@ -1,4 +1,4 @@
-import { complex, magnitude, subtract } from '../line/complex.ts';
+import { complex, magnitude, subtract } from '../quantity/complex.ts';
 import { attenuationFromDbPer100m, solveLine } from '../line/line.ts';
 
 /** One case of a reference file for a line with real impedance; units in the key names. */

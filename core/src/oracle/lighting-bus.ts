@@ -1,6 +1,6 @@
 import { judgeCells } from '../bus/bit-cell.ts';
 import { bitDrive, settledLevels, simulateBus } from '../bus/travelling-wave.ts';
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 
 /** One case of a data line with receivers along it. */
 export interface BusCase {

@@ -1,5 +1,5 @@
-import type { Complex } from '../line/complex.ts';
-import { complex, divide, magnitude, subtract } from '../line/complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { complex, divide, magnitude, subtract } from '../quantity/complex.ts';
 import { lineProperties, propertiesTwoPort, scatteringOf } from '../line/rlgc.ts';
 
 /** One case of a line given by its constants. */

@@ -1,5 +1,4 @@
-import type { StageState } from '../build/progress.ts';
-import type { Stage } from '../build/step.ts';
+import type { StageState, Stage } from '../recipe/stage.ts';
 import type { LeadPlan } from './lead-plan.ts';
 
 /** How far a design is in each stage when no unit is looked at: open, or with a warning that wants a look. */
@@ -12,7 +11,7 @@ export function designStates(plan: LeadPlan): Record<Stage, StageState> {
   const badCard = plan.ends.some(({ cardProblems }) => cardProblems.length > 0);
   const tooFine = plan.ends.some(({ strip }) => strip.cuts.some(({ beyondMethod }) => beyondMethod));
   const noDie = plan.ends.some(({ fit }) =>
-    fit.some(({ id, verdict }) => id.endsWith('die') && verdict === 'does not fit'),
+    fit.some(({ about, verdict }) => about === 'tool' && verdict === 'does not fit'),
   );
   const overPower = (plan.power[0]?.power ?? Infinity) < plan.lead.requirement.inputPower.value;
   const warn = (warning: boolean): StageState => (warning ? 'warning' : 'open');

@@ -1,6 +1,12 @@
+import { cutLengthSchema } from '../cut/cut-length.ts';
+import { carryEntries } from '../lead/carry-entries.ts';
+import { insulationWantedSchema } from '../prove/checks.ts';
+import { derivedLimitSchema } from '../prove/derived-checks.ts';
+import { plannedLookSchema } from '../prove/looks.ts';
+import { leadPartSchema } from '../thread/lead-part.ts';
 import { z } from 'zod';
-import { stepSchema } from '../build/step.ts';
-import { gaugeCardSchema } from '../connector/gauge-card.ts';
+import { stepSchema } from '../recipe/step.ts';
+import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
 import { houseSchema } from '../house/house.ts';
 import { leadSchema } from '../lead/lead.ts';
 import { familyCheckSchema } from '../prove/family-checks.ts';
@@ -19,9 +25,15 @@ export const frozenPlanSchema = z.object({
   strips: z.array(stripPlanSchema),
   limits: z.array(expectedPathSchema),
   /** What its family is proved by beside that. */
-  family: z.array(familyCheckSchema).default([]),
+  family: z.array(familyCheckSchema),
+  /** Limits on two paths together, least insulation, and the looks that a proof asks for. */
+  derived: z.array(derivedLimitSchema),
+  insulation: insulationWantedSchema,
+  looks: z.array(plannedLookSchema),
+  cuts: z.array(cutLengthSchema),
+  parts: z.array(leadPartSchema),
   /** The first of a batch: every dimension is measured, and what it teaches is offered for the rest. */
-  firstArticle: z.boolean().default(false),
+  firstArticle: z.boolean(),
   /** Cable in the finished lead, metres, by piece id. */
   lengths: z.record(z.string(), z.number()),
 });
@@ -29,24 +41,29 @@ export const frozenPlanSchema = z.object({
 export type FrozenPlan = z.infer<typeof frozenPlanSchema>;
 
 /** The version of the program that plans are made with. */
-export const programVersion = '0.2.0';
+export const programVersion = '0.3.0';
 
 /** Freezes a plan for a unit. @throws RangeError when the plan has no steps: there is nothing to build to. */
 export function freezePlan(plan: LeadPlan, house: House, firstArticle = false): FrozenPlan {
   const [reason] = plan.withheld;
-  if (reason) throw new RangeError(`There is no plan to build to. ${reason}`);
+  if (reason) throw new RangeError(`There is no plan to build to. ${reason.message}`);
   if (plan.steps.length === 0)
     throw new RangeError('This lead cannot be threaded as it stands: there is no plan to build to.');
   const cards = plan.ends.map(({ card }) => card);
   return {
     programVersion,
-    lead: plan.lead,
+    lead: carryEntries(plan.lead),
     cards: cards.filter((card, index) => cards.indexOf(card) === index),
     house,
     steps: [...plan.steps],
     strips: plan.ends.map(({ strip }) => strip),
     limits: [...plan.paths],
     family: [...plan.family],
+    derived: [...plan.derived],
+    insulation: plan.insulation,
+    looks: [...plan.looks],
+    cuts: [...plan.cuts],
+    parts: [...plan.parts],
     firstArticle,
     lengths: Object.fromEntries(plan.lengths),
   };

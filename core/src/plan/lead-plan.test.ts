@@ -5,13 +5,13 @@ import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import { featureValue, nominalGaugeCard } from '../connector/gauge-card.ts';
 import { methodNames } from '../connector/method-name.ts';
-import { connectorsFor } from '../fit/find-end.ts';
-import { pinEndsFor } from '../fit/pin-ends.ts';
+import { connectorsFor } from './find-end.ts';
+import { pinEndsFor } from './pin-ends.ts';
 import type { House } from '../house/house.ts';
 import { houseSchema } from '../house/house.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import { starters } from '../lead/starters.ts';
-import { cutOf, stripLength } from '../strip/strip-plan.ts';
+import { cutOf, stripLength } from '../strip/cut-of.ts';
 import { counted, exampleLead, house, measuredCard, now } from '../testing/example.ts';
 import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { designStates } from './design-states.ts';
@@ -66,8 +66,8 @@ function expectWhole(plan: LeadPlan): void {
   for (const [index, { hold, endId, needs, title }] of plan.steps.entries()) {
     const before = plan.steps.slice(0, index + 1);
     for (const need of needs) expect(before.map(({ id }) => id)).toContain(need);
-    if (!hold || hold.rework.backTo === '') continue;
-    const target = before.find((step) => step.name === hold.rework.backTo && step.endId === endId);
+    if (!hold || hold.rework.backTo === null) continue;
+    const target = before.find((step) => step.role === hold.rework.backTo && step.endId === endId);
     expect([title, hold.rework.backTo, target !== undefined]).toEqual([title, hold.rework.backTo, true]);
     for (const part of hold.rework.partsOff) expect(plan.parts.map(({ id }) => id)).toContain(part);
   }
@@ -118,7 +118,7 @@ describe('a lead that comes back', () => {
     const plan = planLead({ ...lead, fittedEndIds: ['A'] }, [card], house);
     if (!plan.thread.possible) throw new Error('expected a way from the open end');
     expect(plan.steps.filter(({ endId }) => endId === 'A')).toEqual([]);
-    expect(plan.steps.some(({ endId, name: step }) => endId === 'B' && step === 'insert')).toBe(true);
+    expect(plan.steps.some(({ endId, role }) => endId === 'B' && role === 'insert')).toBe(true);
     const closed = planLead({ ...lead, fittedEndIds: ['A', 'B'] }, [card], house);
     expect(closed.thread.possible).toBe(false);
     expect(closed.steps).toEqual([]);
@@ -128,12 +128,12 @@ describe('a lead that comes back', () => {
 describe('withheld where it would mislead', () => {
   test('a method that the cable refuses, and a card that contradicts itself, give reasons and no steps', () => {
     const refused = planOf('rg-402', 'tnc-plug-50-crimp-5');
-    expect(refused.withheld[0]).toMatch(/^End A: Its outer conductor is a tube/);
+    expect(refused.withheld[0]!.message).toMatch(/^End A: Its outer conductor is a tube/);
     expect(refused.steps).toEqual([]);
     expect(() => freezePlan(refused, house)).toThrow(/outer conductor is a tube/);
     const { lead, card } = exampleLead();
     const contradicted = planLead(lead, [measuredCard(card, { stopDepth: 5e-3 })], house);
-    expect(contradicted.withheld[0]).toMatch(/the stop lies further in/);
+    expect(contradicted.withheld[0]!.message).toMatch(/the stop lies further in/);
     expect(contradicted.steps).toEqual([]);
     expect(contradicted.cuts[0]!.cut.value).toBeGreaterThan(3);
   });
@@ -202,7 +202,7 @@ describe('what changes what', () => {
       house,
     );
     expect(bare.parts.map(({ id }) => id)).toEqual(['A/ferrule', 'A/shrink', 'B/ferrule', 'label-sleeve']);
-    expect(bare.steps.filter(({ name }) => name === 'seal').map(({ endId }) => endId)).toEqual(['A']);
+    expect(bare.steps.filter(({ role }) => role === 'seal').map(({ endId }) => endId)).toEqual(['A']);
   });
 });
 

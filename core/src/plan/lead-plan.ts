@@ -1,10 +1,19 @@
-import type { Step } from '../build/step.ts';
-import { compileSteps } from '../build/compile.ts';
-import type { LeadRecipe } from '../build/recipe.ts';
-import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
-import type { CoaxConnector, Connector } from '../connector/connector.ts';
-import { isCoaxial } from '../connector/connector.ts';
-import type { GaugeCard, GaugeCardProblem } from '../connector/gauge-card.ts';
+import type { CoaxLine } from './coax-line.ts';
+import { coaxLineOf } from './coax-line.ts';
+import type { AnyEndInput } from '../end/end-input.ts';
+import type { InsulationWanted } from '../prove/checks.ts';
+import { insulationWanted } from '../prove/checks.ts';
+import type { DerivedLimit } from '../prove/derived-checks.ts';
+import { derivedLimits } from '../prove/derived-checks.ts';
+import type { PlannedLook } from '../prove/looks.ts';
+import { plannedLooks } from '../prove/looks.ts';
+import type { Step } from '../recipe/step.ts';
+import { compileSteps } from './compile.ts';
+import type { LeadRecipe } from '../recipe/recipe.ts';
+import type { LayeredCable } from '../cable/cable.ts';
+import type { Connector } from '../connector/connector.ts';
+import type { GaugeCardProblem } from '../connector/gauge-card.ts';
+import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import { gaugeCardProblems } from '../connector/gauge-card.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import { bendProblems } from '../cut/bend.ts';
@@ -14,12 +23,12 @@ import type { FrequencyCheck } from '../fit/frequency-limit.ts';
 import { frequencyChecks } from '../fit/frequency-limit.ts';
 import type { JointImpedance } from '../fit/impedance.ts';
 import { jointImpedances } from '../fit/impedance.ts';
-import { endInput } from '../method/end-input.ts';
-import type { AnyEndInput, AnyMethod } from '../method/method.ts';
+import { endInput } from '../end/end-input.ts';
+import type { AnyMethod } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
-import { houseFor } from '../house/own-practice.ts';
-import type { PinCheck } from '../fit/pin-plan-checks.ts';
+import { houseFor } from '../lead/own-practice.ts';
+import type { PinCheck } from '../fit/pin-check.ts';
 import { pinPlanChecks } from '../fit/pin-plan-checks.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { endsOfPiece } from '../lead/lead.ts';
@@ -35,14 +44,14 @@ import { familyChecks } from '../prove/family-checks.ts';
 import type { ExpectedPath, PieceLengths } from '../prove/resistance.ts';
 import { expectedPaths } from '../prove/resistance.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
-import { leadRun, threadPreference } from '../thread/lead-run.ts';
+import { leadRun, threadPreference } from './lead-run.ts';
 import type { ThreadPlan } from '../thread/plan.ts';
 import { planThreading } from '../thread/plan.ts';
 import type { ThreadRun } from '../thread/run.ts';
 import type { SignalFigure } from './signal-figures.ts';
 import { signalFigures } from './signal-figures.ts';
-import type { LeadPart } from '../thread/threaded-parts.ts';
-import { threadedParts } from '../thread/threaded-parts.ts';
+import type { LeadPart } from '../thread/lead-part.ts';
+import { threadedParts } from './threaded-parts.ts';
 
 /** One end with everything that was worked out for it. */
 export interface EndPlan {
@@ -57,6 +66,12 @@ export interface EndPlan {
   readonly cardProblems: readonly GaugeCardProblem[];
   readonly fit: readonly FitCheck[];
   readonly strip: StripPlan;
+}
+
+/** Why an end has no steps: its figures would mislead. */
+export interface Withheld {
+  readonly endId: string;
+  readonly message: string;
 }
 
 /** Everything that follows from a lead, its gauge cards and the house: the seven stages, worked out. */
@@ -81,13 +96,17 @@ export interface LeadPlan {
   readonly run: ThreadRun;
   readonly thread: ThreadPlan;
   /** Why there are no steps though it could be threaded: a method that the cable refuses, a card that contradicts itself. */
-  readonly withheld: readonly string[];
+  readonly withheld: readonly Withheld[];
   readonly steps: readonly Step[];
   /** Cable in the finished lead by piece, metres. */
   readonly lengths: PieceLengths;
   readonly paths: readonly ExpectedPath[];
   /** What its family is proved by beside continuity, resistance and insulation. */
   readonly family: readonly FamilyCheck[];
+  /** Limits on two paths together. */
+  readonly derived: readonly DerivedLimit[];
+  readonly insulation: InsulationWanted;
+  readonly looks: readonly PlannedLook[];
 }
 
 /** The lead is too short for its ends, or a card is missing: no plan can be made, and nothing is guessed. */
@@ -140,8 +159,23 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
     withheld,
     steps: withheld.length > 0 ? [] : compileSteps({ lead, house, thread, parts, cuts, recipes }),
     lengths,
-    paths: expectedPaths(lead, lengths, house),
+    ...proofOf(lead, lengths, house),
+  };
+}
+
+/** What the lead is proved against. */
+function proofOf(
+  lead: Lead,
+  lengths: PieceLengths,
+  house: House,
+): Pick<LeadPlan, 'paths' | 'family' | 'derived' | 'insulation' | 'looks'> {
+  const paths = expectedPaths(lead, lengths, house);
+  return {
+    paths,
     family: familyChecks(lead, lengths, house),
+    derived: derivedLimits(lead, paths, house),
+    insulation: insulationWanted(lead, house),
+    looks: plannedLooks(lead),
   };
 }
 
@@ -165,37 +199,18 @@ function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: H
 }
 
 /** What about an end would make its figures mislead. */
-function withheldBy({ end, input, refusal, cardProblems }: EndPlan): string[] {
+function withheldBy({ end, input, refusal, cardProblems }: EndPlan): Withheld[] {
   const reasons = [
     ...(refusal === null ? [] : [refusal]),
     ...(input.joints.length === 0 ? ['None of its contacts is connected: see the pin plan in Choose.'] : []),
     ...cardProblems.map(({ message }) => message),
   ];
-  return reasons.map((reason) => `End ${end.name}: ${reason}`);
+  return reasons.map((reason) => ({ endId: end.id, message: `End ${end.name}: ${reason}` }));
 }
 
 function recipeInput(lead: Lead, plan: EndPlan, cuts: readonly CutLength[]): LeadRecipe {
   const piece = lead.pieces.find((candidate) => endsOfPiece(lead, candidate).includes(plan.end))!;
   return { ...plan.input, strip: plan.strip, cut: cuts.find(({ pieceId }) => pieceId === piece.id)! };
-}
-
-/** A lead that is one coaxial line: cable and both ends. */
-interface CoaxLine {
-  readonly cable: CoaxCable;
-  readonly near: { readonly name: string; readonly connector: CoaxConnector };
-  readonly far: { readonly name: string; readonly connector: CoaxConnector };
-}
-
-function coaxLineOf(ends: readonly EndPlan[]): CoaxLine | undefined {
-  const [near, far] = ends;
-  if (ends.length !== 2 || !near || !far) return undefined;
-  if (near.cable.structure !== 'coax' || !isCoaxial(near.connector) || !isCoaxial(far.connector))
-    return undefined;
-  return {
-    cable: near.cable,
-    near: { name: near.end.name, connector: near.connector },
-    far: { name: far.end.name, connector: far.connector },
-  };
 }
 
 type Radio = Pick<LeadPlan, 'coaxLine' | 'frequencies' | 'joints' | 'matches' | 'power'>;

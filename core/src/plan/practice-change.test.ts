@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { coaxById } from '../cable/catalogue/catalogue.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
-import { findEnds } from '../fit/find-end.ts';
+import { findEnds } from './find-end.ts';
 import type { House } from '../house/house.ts';
 import { houseSchema } from '../house/house.ts';
 import { schools } from '../house/schools.ts';
@@ -91,8 +91,8 @@ describe('the schools of shield, solder, braid and shrink', () => {
     const { lead, card } = exampleLead({ cableId: 'rg-58', connectorId: hollow });
     const order = (tipOrder: House['practice']['tipOrder']) =>
       planLead(lead, [card], { ...house, practice: { ...house.practice, tipOrder } })
-        .steps.filter(({ endId, name }) => endId === 'A' && (name === 'tip' || name === 'ferrule'))
-        .map(({ name }) => name);
+        .steps.filter(({ endId, role }) => endId === 'A' && (role === 'tip' || role === 'ferrule'))
+        .map(({ role }) => role);
     expect(order('ferrule first, then the tip')).toEqual(['ferrule', 'tip']);
     expect(order('tip first, then the ferrule')).toEqual(['tip', 'ferrule']);
   });

@@ -1,4 +1,4 @@
-import type { Step } from '../build/step.ts';
+import type { Step } from '../recipe/step.ts';
 import type { LeadPlan } from './lead-plan.ts';
 
 /** What another house practice makes of one lead: steps by their titles. */

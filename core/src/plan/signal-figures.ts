@@ -1,3 +1,5 @@
+import type { SpeakerLine } from '../speaker/speaker-line.ts';
+import { loopShare, speakerTargets } from '../speaker/speaker-verdict.ts';
 import { droopDb, longestAudioRun, runCapacitance, upperCorner } from '../audio/audio-run.ts';
 import { pickupResponse } from '../audio/pickup.ts';
 import { conductorOf, resistancePerMetre } from '../cable/conductors.ts';
@@ -24,9 +26,8 @@ export interface SignalFigure {
 /** Highest frequency of audio, hertz, and the droop that is spoken of there, dB. */
 const audioTop = 20e3;
 const audioDroop = 0.5;
-/** Level loss of a speaker lead: aimed at, and at most, dB (house defaults); loop at most 5 % of the load. */
-const speakerDb = { target: 0.5, limit: 1 } as const;
-const loopShare = 0.05;
+/** Less droop than this is not told apart, dB. */
+const leastSaid = 0.1;
 
 /** A usual magnetic pickup with its controls open, into an amplifier. Engineering values. */
 const usualPickup = {
@@ -94,7 +95,7 @@ function audioFigures(lead: Lead, cable: LayeredCable, length: number): SignalFi
         source: origin,
       },
       verdict: droop <= audioDroop ? 'fits' : 'tight',
-      note: `${droop < 0.05 ? 'less than 0.1' : droop.toFixed(1)} dB down at 20 kHz`,
+      note: `${droop < leastSaid / 2 ? `less than ${leastSaid}` : droop.toFixed(1)} dB down at 20 kHz`,
     },
     {
       label: 'Longest run',
@@ -106,7 +107,7 @@ function audioFigures(lead: Lead, cable: LayeredCable, length: number): SignalFi
         source: origin,
       },
       verdict: null,
-      note: 'of this cable, for 0.5 dB at 20 kHz',
+      note: `of this cable, for ${audioDroop} dB at 20 kHz`,
     },
   ];
   if (cable.structure !== 'coax' || cable.conductiveLayer === 0) return figures;
@@ -158,15 +159,14 @@ function speakerFigures(
   const { systemImpedance, load } = lead.requirement;
   if (lead.pinPlan.length === 0) return [];
   const { perMetre, area } = speakerLoop(lead, cable, end, house);
-  const line = {
+  const line: SpeakerLine = {
     length,
     loopResistance: perMetre,
     loopInductance: 0,
     amplifierOutput: systemImpedance,
-    load: { model: 'resistive', resistance: load.re } as const,
+    load: { model: 'resistive', resistance: load.re },
   };
   const loop = perMetre * length;
-  const loss = speakerLoss(line, 1000).levelLossDb;
   const loopTerm: Term = { label: 'Loop of the cable', value: loop, kind: 'resistance', assumed: true };
   const loadTerm = assumed('Load', load.re, 'resistance');
   return [
@@ -186,49 +186,59 @@ function speakerFigures(
       verdict: loop <= loopShare * load.re ? 'fits' : 'tight',
       note: `like one core of AWG ${Math.round(awgFromArea(area))}; at most ${(loopShare * 100).toFixed(0)} % of the load`,
     },
-    {
-      label: 'Level loss',
-      figure: {
-        value: loss,
-        kind: 'decibel',
-        formula: '20 lg (V without cable / V with it)',
-        terms: [loopTerm, loadTerm, assumed('Amplifier output', systemImpedance, 'resistance')],
-        source: 'voltage divider',
-      },
-      verdict: loss <= speakerDb.target ? 'fits' : loss <= speakerDb.limit ? 'tight' : 'does not fit',
-      note: `target ${speakerDb.target} dB, limit ${speakerDb.limit} dB`,
-    },
-    {
-      label: 'Damping at the loudspeaker',
-      figure: {
-        value: dampingFactor(line, load.re),
-        kind: 'ratio',
-        formula: 'load / (amplifier output + loop)',
-        terms: [loopTerm, loadTerm],
-        source: 'nominal impedances',
-      },
-      verdict: null,
-      note: 'above about 20 nobody hears more',
-    },
-    {
-      label: 'Longest run',
-      figure: {
-        value: longestRun(speakerDb.target, perMetre, load.re, systemImpedance),
-        kind: 'distance',
-        formula: 'loop for the loss / loop per metre',
-        terms: [loadTerm, assumed('Level loss', speakerDb.target, 'decibel')],
-        source: 'voltage divider',
-      },
-      verdict: null,
-      note: `of this cable, for ${speakerDb.target} dB`,
-    },
+    levelLossFigure(speakerLoss(line, 1000).levelLossDb, [
+      loopTerm,
+      loadTerm,
+      assumed('Amplifier output', systemImpedance, 'resistance'),
+    ]),
+    dampingFigure(dampingFactor(line, load.re), [loopTerm, loadTerm]),
+    longestFigure(longestRun(speakerTargets.target, perMetre, load.re, systemImpedance), loadTerm),
   ];
 }
+
+const levelLossFigure = (value: number, terms: readonly Term[]): SignalFigure => ({
+  label: 'Level loss',
+  figure: {
+    value,
+    kind: 'decibel',
+    formula: '20 lg (V without cable / V with it)',
+    terms: [...terms],
+    source: 'voltage divider',
+  },
+  verdict: value <= speakerTargets.target ? 'fits' : value <= speakerTargets.limit ? 'tight' : 'does not fit',
+  note: `target ${speakerTargets.target} dB, limit ${speakerTargets.limit} dB`,
+});
+
+const dampingFigure = (value: number, terms: readonly Term[]): SignalFigure => ({
+  label: 'Damping at the loudspeaker',
+  figure: {
+    value,
+    kind: 'ratio',
+    formula: 'load / (amplifier output + loop)',
+    terms: [...terms],
+    source: 'nominal impedances',
+  },
+  verdict: null,
+  note: 'above about 20 nobody hears more',
+});
+
+const longestFigure = (value: number, loadTerm: Term): SignalFigure => ({
+  label: 'Longest run',
+  figure: {
+    value,
+    kind: 'distance',
+    formula: 'loop for the loss / loop per metre',
+    terms: [loadTerm, assumed('Level loss', speakerTargets.target, 'decibel')],
+    source: 'voltage divider',
+  },
+  verdict: null,
+  note: `of this cable, for ${speakerTargets.target} dB`,
+});
 
 function lightingFigures(cable: LayeredCable, length: number, house: House): SignalFigure[] {
   const { impedance } = lineFigures(cable);
   const reflected = Math.abs((impedance - lightingLimits.impedance) / (impedance + lightingLimits.impedance));
-  const core = cable.structure === 'cores' ? cable.coreColours[0]! : 'centre';
+  const core = cable.structure === 'cores' ? cable.coreNames[0]! : 'centre';
   const loop = 2 * resistancePerMetre(cable, core, house.roomCelsius) * length;
   return [
     {

@@ -7,13 +7,14 @@ import { checkLead } from '../lead/tree.ts';
 import { diagnose } from '../prove/diagnosis.ts';
 import type { Fault } from '../prove/fault.ts';
 import { misassign, plannedAssignment } from '../prove/fault.ts';
-import { leadWiring } from '../prove/lead-wiring.ts';
-import { proofPlanOf, prove } from '../prove/proof.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
+import { prove } from '../prove/proof.ts';
+import { proofPlanOf } from './proof-plan.ts';
 import { testVirtualLead } from '../prove/virtual-lead.ts';
-import type { Wiring } from '../prove/wiring.ts';
-import { partitionOf, plannedPartition, samePartition } from '../prove/wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
+import { partitionOf, plannedPartition, samePartition } from '../wiring/wiring.ts';
 import { seededRandom } from '../quantity/random.ts';
-import { cutKey } from '../strip/strip-plan.ts';
+import { cutKey } from '../strip/cut-of.ts';
 import { counted, house, now } from '../testing/example.ts';
 import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { planLead } from './lead-plan.ts';
@@ -100,8 +101,8 @@ describe('a Y lead', () => {
       ['blue', 'centre'],
       ['shield', 'shield', 'shield'],
     ]);
-    const names = plan.steps.map(({ name }) => name);
-    expect(names.indexOf('split join')).toBeLessThan(names.indexOf('insert'));
+    const names = plan.steps.map(({ role }) => role);
+    expect(names.indexOf('join')).toBeLessThan(names.indexOf('insert'));
     // Trunk and leg in a row: more copper than either alone.
     const path = plan.paths.find(({ from, to }) => from === 'A.tip' && to === 'B.tip')!;
     expect(path.expected).toBeGreaterThan(0.5 * 0.09 + 2 * 0.02);

@@ -5,7 +5,8 @@ import { exampleLead, house } from '../testing/example.ts';
 import { badJoints } from './bad-joint.ts';
 import type { InjectedFault } from './injected-fault.ts';
 import { placedDiagnosis, placesOnRun } from './placed-diagnosis.ts';
-import { proofPlanOf, prove } from './proof.ts';
+import { prove } from './proof.ts';
+import { proofPlanOf } from '../plan/proof-plan.ts';
 import { testVirtualLead } from './virtual-lead.ts';
 
 const { lead, card } = exampleLead();

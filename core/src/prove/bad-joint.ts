@@ -1,11 +1,12 @@
 import type { Fault } from './fault.ts';
 import type { InjectedFault } from './injected-fault.ts';
 import type { PairCheck } from './pair-matrix.ts';
-import type { Proof, ProofPlan } from './proof.ts';
-import { connectedBelow } from './reading.ts';
+import type { Proof } from './proof.ts';
+import type { ProofPlan } from './proof-plan.ts';
+import { connectedBelow } from '../reading/reading.ts';
 import type { ExpectedPath } from './resistance.ts';
-import type { Wiring } from './wiring.ts';
-import { placeOfPair, plannedPartition } from './wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
+import { placeOfPair, plannedPartition } from '../wiring/wiring.ts';
 
 /** One place where a joint may conduct badly, or a film may leak. */
 export interface BadJoint {
@@ -57,12 +58,14 @@ interface ReadPath {
 
 function readPaths(limits: readonly ExpectedPath[], { wiring, checks, pairs }: Proof): ReadPath[] {
   const indexOf = new Map(wiring.points.map(({ id }, index) => [id, index]));
-  const verdicts = new Map(checks.map(({ id, verdict }) => [id, verdict]));
+  const verdicts = new Map(
+    checks.flatMap(({ key, verdict }) => (key.kind === 'resistance' ? [[key.pathId, verdict]] : [])),
+  );
   return limits.flatMap((path): ReadPath[] => {
     const [a, b] = [indexOf.get(path.from)!, indexOf.get(path.to)!];
     const ohms = pairs[placeOfPair(wiring.points.length, a, b)]!.ohms;
     if (ohms === undefined || ohms >= connectedBelow) return [];
-    const isOut = verdicts.get(`resistance ${path.id}`) === 'Out';
+    const isOut = verdicts.get(path.id) === 'Out';
     return [{ ends: [a, b], isOut, excess: ohms - path.expected }];
   });
 }

@@ -1,4 +1,7 @@
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { z } from 'zod';
+import type { CheckKey } from '../reading/check-key.ts';
+import { readCheckKey, writeCheckKey } from '../reading/check-key.ts';
+import { leadConnector } from '../lead/lead-connector.ts';
 import type { House } from '../house/house.ts';
 import type { Explained, QuantityKind } from '../quantity/explained.ts';
 import type { Lead } from '../lead/lead.ts';
@@ -7,14 +10,16 @@ import type { FamilyCheck } from './family-checks.ts';
 import type { Judged, MethodReading } from './judge.ts';
 import { judgeAtLeast, judgeAtMost, judgeBetween, judgeTogether, uncertaintyOf } from './judge.ts';
 import type { PairMatrix } from './pair-matrix.ts';
-import type { Device, Readings, Uncertainty } from './reading.ts';
-import { ohmsOf, pairKey } from './reading.ts';
+import type { Device, Readings, Uncertainty } from '../reading/reading.ts';
+import { ohmsOf, pairKey } from '../reading/reading.ts';
 import { usualAnalyser } from './sweep-judge.ts';
 import type { ExpectedPath } from './resistance.ts';
 import { limitAt } from './resistance.ts';
 
 /** A check of its own in the proof. A left-out check is said so on the certificate. */
 export interface ProofCheck {
+  readonly key: CheckKey;
+  /** The key as it is written in readings and records. */
   readonly id: string;
   readonly label: string;
   readonly verdict: Verdict;
@@ -60,7 +65,8 @@ export function continuityCheck({ pairs, contradictions }: PairMatrix): ProofChe
           ? ['Not yet', `${notYet} of ${total} pairs not measured`]
           : ['Good', `${total} of ${total} pairs as planned`];
   return {
-    id: 'continuity',
+    key: { kind: 'continuity' },
+    id: writeCheckKey({ kind: 'continuity' }),
     label: 'Continuity and shorts',
     leftOut: false,
     verdict,
@@ -83,7 +89,7 @@ export function resistanceCheck(path: ExpectedPath, { takes, house }: CheckConte
   });
   const check = checkOf(
     {
-      id: `resistance ${path.id}`,
+      key: { kind: 'resistance', pathId: path.id },
       label: `Resistance, ${path.label}`,
       quantity: 'resistance',
       bound: 'at most',
@@ -124,7 +130,7 @@ export function familyCheck(check: FamilyCheck, { takes, house }: CheckContext):
     return [{ instrument: take.instrument, judged }];
   });
   const made = checkOf(
-    { id, label, quantity, bound: isAcrossChoke ? 'at least' : 'between', why },
+    { key: readCheckKey(id), label, quantity, bound: isAcrossChoke ? 'at least' : 'between', why },
     methods,
     judge(undefined, usualFarads),
     isAcrossChoke ? !house.practice.alsoAsk.includes('sweep') : house.practice.leaveOut.includes('family'),
@@ -132,9 +138,12 @@ export function familyCheck(check: FamilyCheck, { takes, house }: CheckContext):
   return made.judged!.reason === 'not measured' ? { ...made, detail: `not measured: ${how}` } : made;
 }
 
+export const insulationWantedSchema = z.object({ volts: z.number().positive(), ohms: z.number().positive() });
+export type InsulationWanted = z.infer<typeof insulationWantedSchema>;
+
 /** Test voltage and least insulation of a lead: the lower rating and the higher demand of its ends, or the house's own demand. */
-export function insulationWanted(lead: Lead, house: House): { volts: number; ohms: number } {
-  const wanted = lead.ends.map(({ connectorId }) => connectorById(connectorId).series.insulation);
+export function insulationWanted(lead: Lead, house: House): InsulationWanted {
+  const wanted = lead.ends.map(({ connectorId }) => leadConnector(lead, connectorId).series.insulation);
   return {
     volts: Math.min(...wanted.map(({ volts }) => volts)),
     ohms: Math.max(house.limits.insulation ?? 0, ...wanted.map(({ ohms }) => ohms)),
@@ -142,8 +151,10 @@ export function insulationWanted(lead: Lead, house: House): { volts: number; ohm
 }
 
 /** Insulation between all points planned apart. */
-export function insulationCheck(lead: Lead, { takes, house }: CheckContext): ProofCheck {
-  const { volts, ohms: limit } = insulationWanted(lead, house);
+export function insulationCheck(
+  { volts, ohms: limit }: InsulationWanted,
+  { takes, house }: CheckContext,
+): ProofCheck {
   const judge = (ohms: number | undefined, uncertainty: Uncertainty) =>
     judgeAtLeast(ohms, limit, uncertaintyOf(ohms, uncertainty));
   const methods = takes.flatMap((take): MethodReading[] => {
@@ -153,7 +164,7 @@ export function insulationCheck(lead: Lead, { takes, house }: CheckContext): Pro
   });
   return checkOf(
     {
-      id: 'insulation',
+      key: { kind: 'insulation' },
       label: `Insulation at ${volts} V`,
       quantity: 'resistance',
       bound: 'at least',
@@ -187,7 +198,8 @@ export function wiggleCheck(paths: readonly ExpectedPath[], { takes, house }: Ch
           ? ['Not yet', `only ${wiggle.reads} reads: expected ${leastWiggleReads} or more`]
           : ['Good', `no drop in ${wiggle.reads} reads over ${Math.round(wiggle.seconds)} s`];
   return {
-    id: 'wiggle',
+    key: { kind: 'wiggle' },
+    id: writeCheckKey({ kind: 'wiggle' }),
     label: 'Holds while it is moved',
     verdict,
     leftOut: !wiggle && !house.practice.alsoAsk.includes('wiggle'),
@@ -199,7 +211,7 @@ export function wiggleCheck(paths: readonly ExpectedPath[], { takes, house }: Ch
 }
 
 /** What a check is, before anything is read of it. */
-export type CheckBase = Pick<ProofCheck, 'id' | 'label' | 'quantity' | 'bound'> & {
+export type CheckBase = Pick<ProofCheck, 'key' | 'label' | 'quantity' | 'bound'> & {
   readonly why?: string | undefined;
 };
 
@@ -213,6 +225,7 @@ export function checkOf(
   const judged = judgeTogether(methods, none);
   return {
     ...base,
+    id: writeCheckKey(base.key),
     ...(why === undefined ? {} : { why }),
     verdict: judged.verdict,
     leftOut: judged.reason === 'not measured' && mayBeLeftOut,

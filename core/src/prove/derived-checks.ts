@@ -1,68 +1,73 @@
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { loopShare } from '../speaker/speaker-verdict.ts';
+import { z } from 'zod';
+import type { House } from '../house/house.ts';
+import { readCheckKey, writeCheckKey } from '../reading/check-key.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
+import { leadConnector } from '../lead/lead-connector.ts';
 import type { Lead } from '../lead/lead.ts';
-import type { Role } from '../lead/signal.ts';
-import { roleOf } from '../lead/signal.ts';
+import type { Role } from '../connector/signal.ts';
+import { roleOf } from '../connector/signal.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
-import type { CheckBase, CheckContext, ProofCheck } from './checks.ts';
+import type { CheckContext, ProofCheck } from './checks.ts';
 import { checkOf, ohmsUncertainty } from './checks.ts';
 import type { MethodReading } from './judge.ts';
 import { judgeAtMost, uncertaintyOf } from './judge.ts';
-import { ohmsOf, pairKey } from './reading.ts';
+import { ohmsOf, pairKey } from '../reading/reading.ts';
 import type { ExpectedPath } from './resistance.ts';
 import { contactAllowance } from './resistance.ts';
 
 /** Cores that carry phantom power agree within this part, plus contacts (IEC 61938 practice; house default). */
 const balanceShare = 0.01;
-/** A speaker loop takes at most this part of the load (house default). */
-const loopShare = 0.05;
 
-/** Checks that follow from the resistances of two paths together: balance of audio cores, loop of a speaker lead. */
-export function derivedChecks(
-  lead: Lead,
-  paths: readonly ExpectedPath[],
-  context: CheckContext,
-): ProofCheck[] {
-  const { leaveOut } = context.house.practice;
-  const left = leaveOut.includes('resistance');
+/** A limit on two paths together: how far apart they may be, or what they may come to as a loop. Ohm. */
+export const derivedLimitSchema = z.object({
+  id: z.string(),
+  paths: z.tuple([z.string(), z.string()]),
+  together: z.enum(['difference', 'sum']),
+  label: z.string(),
+  limit: z.number(),
+  why: z.string(),
+});
+export type DerivedLimit = z.infer<typeof derivedLimitSchema>;
+
+/** Limits that follow from the resistances of two paths together: balance of audio cores, loop of a speaker lead. */
+export function derivedLimits(lead: Lead, paths: readonly ExpectedPath[], house: House): DerivedLimit[] {
   if (lead.signal === 'balanced')
-    return pairOf(lead, paths, context, 'hot', 'cold').map(([hot, cold]) => {
-      const mean = (hot.expected + cold.expected) / 2;
-      const limit = balanceShare * mean + contactsOf(lead, hot) + contactsOf(lead, cold);
-      return twoPathCheck(
-        {
-          id: `balance ${hot.id}`,
-          label: 'Hot and cold alike, so that phantom power stays balanced',
-          why: `${balanceShare * 100} % of a core, and what its contacts are allowed.`,
-        },
-        [hot, cold],
-        limit,
-        (a, b) => Math.abs(a - b),
-        context,
-        left,
-      );
-    });
+    return pairOf(lead, paths, house, 'hot', 'cold').map(([hot, cold]) => ({
+      id: writeCheckKey({ kind: 'balance', pathId: hot.id }),
+      paths: [hot.id, cold.id],
+      together: 'difference',
+      label: 'Hot and cold alike, so that phantom power stays balanced',
+      limit:
+        balanceShare * ((hot.expected + cold.expected) / 2) + contactsOf(lead, hot) + contactsOf(lead, cold),
+      why: `${balanceShare * 100} % of a core, and what its contacts are allowed.`,
+    }));
   if (lead.signal === 'speaker')
-    return pairOf(lead, paths, context, '1+', '1-').map(([plus, minus]) =>
-      twoPathCheck(
-        {
-          id: `loop ${plus.id}`,
-          label: 'Loop of both conductors',
-          why: `At most ${loopShare * 100} % of the load of ${lead.requirement.load.re} ohm: more costs level and damping.`,
-        },
-        [plus, minus],
-        loopShare * lead.requirement.load.re,
-        (a, b) => a + b,
-        context,
-        left,
-      ),
-    );
+    return pairOf(lead, paths, house, '1+', '1-').map(([plus, minus]) => ({
+      id: writeCheckKey({ kind: 'loop', pathId: plus.id }),
+      paths: [plus.id, minus.id],
+      together: 'sum',
+      label: 'Loop of both conductors',
+      limit: loopShare * lead.requirement.load.re,
+      why: `At most ${loopShare * 100} % of the load of ${lead.requirement.load.re} ohm: more costs level and damping.`,
+    }));
   return [];
 }
 
+/** The limits on two paths together, judged. */
+export function derivedChecks(
+  derived: readonly DerivedLimit[],
+  paths: readonly ExpectedPath[],
+  context: CheckContext,
+): ProofCheck[] {
+  return derived.map((limit) => twoPathCheck(limit, paths, context));
+}
+
 function contactsOf(lead: Lead, path: ExpectedPath): number {
+  const { points } = leadWiring(lead);
   return [path.from, path.to].reduce((sum, id) => {
-    const end = lead.ends.find((each) => id.startsWith(`${each.id}.`))!;
-    return sum + contactAllowance(lead, end.id, id.slice(end.id.length + 1));
+    const { endId, contact } = points.find((point) => point.id === id)!;
+    return sum + contactAllowance(lead, endId, contact);
   }, 0);
 }
 
@@ -70,15 +75,15 @@ function contactsOf(lead: Lead, path: ExpectedPath): number {
 function pairOf(
   lead: Lead,
   paths: readonly ExpectedPath[],
-  { house }: CheckContext,
+  { devices }: House,
   first: Role,
   second: Role,
 ): [ExpectedPath, ExpectedPath][] {
   const [near] = lead.ends;
   if (lead.ends.length !== 2 || !near) return [];
-  const at = signalEnd(near, house.devices);
+  const at = signalEnd(lead, near, devices);
   const pathOf = (role: Role) => {
-    const contact = connectorById(near.connectorId).contacts.find(
+    const contact = leadConnector(lead, near.connectorId).contacts.find(
       ({ id }) => roleOf(lead.signal, at, id) === role,
     );
     return contact && paths.find(({ from }) => from === `${near.id}.${contact.id}`);
@@ -88,26 +93,25 @@ function pairOf(
 }
 
 function twoPathCheck(
-  base: Pick<CheckBase, 'id' | 'label' | 'why'>,
-  [first, second]: readonly [ExpectedPath, ExpectedPath],
-  limit: number,
-  together: (a: number, b: number) => number,
+  { id, paths: ids, together, label, limit, why }: DerivedLimit,
+  paths: readonly ExpectedPath[],
   { takes, house }: CheckContext,
-  mayBeLeftOut: boolean,
 ): ProofCheck {
+  const [first, second] = ids.map((pathId) => paths.find((path) => path.id === pathId)!);
   const methods = takes.flatMap((take): MethodReading[] => {
-    const [a, b] = [first, second].map((path) =>
+    const [a, b] = [first!, second!].map((path) =>
       ohmsOf(take.pairs.find((pair) => pairKey(pair.from, pair.to) === pairKey(path.from, path.to))),
     );
     if (a === undefined || b === undefined || !Number.isFinite(a + b)) return [];
     const meter = ohmsUncertainty(take, house);
     const uncertainty = Math.hypot(uncertaintyOf(a, meter), uncertaintyOf(b, meter));
-    return [{ instrument: take.instrument, judged: judgeAtMost(together(a, b), limit, uncertainty) }];
+    const value = together === 'sum' ? a + b : Math.abs(a - b);
+    return [{ instrument: take.instrument, judged: judgeAtMost(value, limit, uncertainty) }];
   });
   return checkOf(
-    { ...base, quantity: 'resistance', bound: 'at most' },
+    { key: readCheckKey(id), label, why, quantity: 'resistance', bound: 'at most' },
     methods,
     judgeAtMost(undefined, limit, 0),
-    mayBeLeftOut,
+    house.practice.leaveOut.includes('resistance'),
   );
 }

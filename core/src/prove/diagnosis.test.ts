@@ -3,8 +3,8 @@ import fc from 'fast-check';
 import { diagnose } from './diagnosis.ts';
 import type { Assignment, Fault } from './fault.ts';
 import { misassign, numberedPoints, plannedAssignment } from './fault.ts';
-import type { Partition, Wiring } from './wiring.ts';
-import { partitionFromPairs, partitionOf, plannedPartition, samePartition } from './wiring.ts';
+import type { Partition, Wiring } from '../wiring/wiring.ts';
+import { partitionFromPairs, partitionOf, plannedPartition, samePartition } from '../wiring/wiring.ts';
 
 /** Ends with the given contacts; conductors run straight through between contacts of the same number. */
 function straight(ends: Record<string, number>, shells: string[] = []): Wiring {
@@ -14,10 +14,11 @@ function straight(ends: Record<string, number>, shells: string[] = []): Wiring {
       endId,
       contact: String(index + 1),
       label: '',
+      shortLabel: '',
       isShell: false,
     })),
     ...(shells.includes(endId)
-      ? [{ id: `${endId}shell`, endId, contact: 'shell', label: '', isShell: true }]
+      ? [{ id: `${endId}shell`, endId, contact: 'shell', label: '', shortLabel: '', isShell: true }]
       : []),
   ]);
   const count = Math.max(...Object.values(ends));

@@ -1,8 +1,8 @@
 import type { Assignment, Fault } from './fault.ts';
 import { endOfFault, likelihood, misassign, numberedPoints, plannedAssignment } from './fault.ts';
 import { isOutOfReach, searchLocal } from './local-search.ts';
-import type { Partition, Wiring } from './wiring.ts';
-import { Groups, partitionOf, samePartition } from './wiring.ts';
+import type { Partition, Wiring } from '../wiring/wiring.ts';
+import { Groups, partitionOf, samePartition } from '../wiring/wiring.ts';
 
 /** A smallest set of mistakes that would show what was measured. */
 export interface Explanation {

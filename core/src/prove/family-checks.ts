@@ -1,27 +1,22 @@
+import { writeCheckKey } from '../reading/check-key.ts';
 import { z } from 'zod';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { leadConnector } from '../lead/lead-connector.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
-import type { Role } from '../lead/signal.ts';
-import { roleOf } from '../lead/signal.ts';
+import type { Role } from '../connector/signal.ts';
+import { roleOf } from '../connector/signal.ts';
 import type { House } from '../house/house.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
 import { lightingLimits } from '../bus/lighting-bus.ts';
 import { commonModeImpedance } from '../line/choke.ts';
 import { formatFrequency } from '../quantity/frequency.ts';
-import type { Choke } from './choke-rejection.ts';
-import { chokesOf, promisedRejection, rejectionFixture, rejectionSpread } from './choke-rejection.ts';
+import type { Choke } from '../fit/choke-rejection.ts';
+import { chokesOf, promisedRejection, rejectionFixture, rejectionSpread } from '../fit/choke-rejection.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
-import { leadWiring } from './lead-wiring.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
 import type { PieceLengths } from './resistance.ts';
 import { conductorResistance, contactAllowance } from './resistance.ts';
-
-/** Before it was written down, only a terminator check had anything at the far end. */
-function withFarEnd(stored: unknown): unknown {
-  const { id } = stored as { readonly id?: string };
-  return { farEnd: id?.startsWith('terminator') ? lightingLimits.impedance : null, ...(stored as object) };
-}
 
 const checkSchema = z.object({
   id: z.string(),
@@ -47,7 +42,7 @@ const acrossChokeSchema = checkSchema.extend({
   choke: z.object({ id: z.string(), frequency: z.number().positive() }),
 });
 
-export const familyCheckSchema = z.preprocess(withFarEnd, z.union([acrossContactsSchema, acrossChokeSchema]));
+export const familyCheckSchema = z.union([acrossContactsSchema, acrossChokeSchema]);
 
 /** A reading that a family of leads is proved by, beside what every lead is: within limits, SI. */
 export type FamilyCheck = z.infer<typeof familyCheckSchema>;
@@ -96,7 +91,7 @@ function chokeCheck(lead: Lead, choke: Choke): ChokeCheck[] {
   const { frequency, db } = promised;
   return [
     {
-      id: `rejection ${choke.id}`,
+      id: writeCheckKey({ kind: 'rejection', partId: choke.id }),
       label: `Common-mode rejection of the choke near end ${endById(lead, choke.nearEndId).name}, ${formatFrequency(frequency)}, ${commonModeImpedance} ohm`,
       quantity: 'decibel',
       min: Math.max(0, db - rejectionSpread),
@@ -134,7 +129,7 @@ function radioChecks(reach: Reach): ContactCheck[] {
   const loop = loopOf(reach, pair);
   return [
     {
-      id: 'load',
+      id: writeCheckKey({ kind: 'load' }),
       label: `A ${load} ohm load seen through the lead`,
       quantity: 'resistance',
       min: load * (1 - loadTolerance),
@@ -163,7 +158,7 @@ function lightingChecks(reach: Reach, [minus, plus]: readonly [Role, Role], numb
   if (!a || !b || !wired || !onContact(reach, b)) return [];
   const pair: [string, string] = [a, b];
   const terminator: ContactCheck = {
-    id: `terminator ${number}`,
+    id: writeCheckKey({ kind: 'terminator', pair: number }),
     label: `Terminator seen on pair ${number}`,
     quantity: 'resistance',
     min: lightingLimits.impedance * (1 - terminatorTolerance),
@@ -176,7 +171,9 @@ function lightingChecks(reach: Reach, [minus, plus]: readonly [Role, Role], numb
   const cable = leadCable(lead, lead.pieces.find(({ id }) => id === wired.pieceId)!.cableId);
   if (cable.structure !== 'cores' || cable.lay === 'parallel') return [terminator];
   const [capacitance] = capacitanceCheck(reach, pair, `Pair ${number} is twisted together`, pairSpread);
-  return capacitance ? [terminator, { ...capacitance, id: `pair ${number}` }] : [terminator];
+  return capacitance
+    ? [terminator, { ...capacitance, id: writeCheckKey({ kind: 'pair', pair: number }) }]
+    : [terminator];
 }
 
 function capacitanceCheck(
@@ -193,7 +190,7 @@ function capacitanceCheck(
   if (whole === undefined) return [];
   return [
     {
-      id: 'capacitance',
+      id: writeCheckKey({ kind: 'capacitance' }),
       label,
       quantity: 'capacitance',
       min: Math.max(0, whole * (1 - spread) - connectorFarads / 2),
@@ -208,8 +205,9 @@ function capacitanceCheck(
 
 /** The contact of the near end that means something, if any does. */
 function contactOf({ lead, house, near }: Reach, role: Role): string | undefined {
-  const at = signalEnd(near, house.devices);
-  return connectorById(near.connectorId).contacts.find(({ id }) => roleOf(lead.signal, at, id) === role)?.id;
+  const at = signalEnd(lead, near, house.devices);
+  return leadConnector(lead, near.connectorId).contacts.find(({ id }) => roleOf(lead.signal, at, id) === role)
+    ?.id;
 }
 
 const onContact = ({ lead, near }: Reach, contact: string) =>

@@ -1,4 +1,4 @@
-import type { Wiring } from './wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
 
 /**
  * The physical mistakes that the diagnosis knows. One fault is one mistake, and each counts as one; `likelihood` only

@@ -1,5 +1,5 @@
 import type { Verdict } from '../strip/measured.ts';
-import type { Uncertainty } from './reading.ts';
+import type { Uncertainty } from '../reading/reading.ts';
 
 /** A reading judged against one limit, with the instrument's uncertainty as guard band. */
 export interface Judged {

@@ -8,8 +8,8 @@ import type { Resistor } from './network.ts';
 import { networkResistance } from './network.ts';
 import type { ConductorRun, PieceLengths } from './resistance.ts';
 import { conductorRuns, contactAllowance } from './resistance.ts';
-import type { Wiring } from './wiring.ts';
-import { Groups } from './wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
+import { Groups } from '../wiring/wiring.ts';
 
 /** A lead that exists only to be measured: its design with faults in it. */
 export interface VirtualLead {

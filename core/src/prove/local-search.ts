@@ -1,7 +1,7 @@
 import type { Assignment, Fault } from './fault.ts';
 import { misassign } from './fault.ts';
-import type { Partition, Wiring } from './wiring.ts';
-import { Groups } from './wiring.ts';
+import type { Partition, Wiring } from '../wiring/wiring.ts';
+import { Groups } from '../wiring/wiring.ts';
 
 /** One group of points, and who sits there. */
 interface SeatedProblem {

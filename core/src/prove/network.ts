@@ -1,4 +1,4 @@
-import { Groups } from './wiring.ts';
+import { Groups } from '../wiring/wiring.ts';
 
 /** A resistance between two nodes of a network, ohm. */
 export interface Resistor {

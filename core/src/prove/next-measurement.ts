@@ -6,7 +6,7 @@ import { endOfFault } from './fault.ts';
 import type { CapacitanceWanted } from './place.ts';
 import { capacitancesWanted } from './place.ts';
 import type { PieceLengths } from './resistance.ts';
-import type { Wiring } from './wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
 
 /** The measurement that would tell tied explanations apart. The screen words it. */
 export type NextMeasurement =

@@ -1,8 +1,8 @@
 import type { Verdict } from '../strip/measured.ts';
-import type { PairReading, Readings } from './reading.ts';
-import { isConnected, ohmsOf, openAtLeast, pairKey } from './reading.ts';
-import type { Contradiction, Partition, Wiring } from './wiring.ts';
-import { pairsOfPoints, partitionFromPairs, placeOfPair, plannedPartition } from './wiring.ts';
+import type { PairReading, Readings } from '../reading/reading.ts';
+import { isConnected, ohmsOf, openAtLeast, pairKey } from '../reading/reading.ts';
+import type { Contradiction, Partition, Wiring } from '../wiring/wiring.ts';
+import { pairsOfPoints, partitionFromPairs, placeOfPair, plannedPartition } from '../wiring/wiring.ts';
 
 /** One pair of points: what is planned, what was read. */
 export interface PairCheck {

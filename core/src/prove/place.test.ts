@@ -9,8 +9,9 @@ import type { InjectedFault } from './injected-fault.ts';
 import { leadNetwork } from './lead-network.ts';
 import { nextMeasurement } from './next-measurement.ts';
 import { placeFault, withPlaces } from './place.ts';
-import { proofPlanOf, prove } from './proof.ts';
-import type { Readings } from './reading.ts';
+import { prove } from './proof.ts';
+import { proofPlanOf } from '../plan/proof-plan.ts';
+import type { Readings } from '../reading/reading.ts';
 import { readFarads, testVirtualLead } from './virtual-lead.ts';
 
 const longCoax = (() => {

@@ -4,12 +4,12 @@ import type { Explanation } from './diagnosis.ts';
 import type { Fault } from './fault.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
 import { networkResistance } from './network.ts';
-import type { Readings, Uncertainty } from './reading.ts';
+import type { Readings, Uncertainty } from '../reading/reading.ts';
 import type { ReflectionFinding } from './reflection-findings.ts';
-import { ohmsOf, pairKey } from './reading.ts';
+import { ohmsOf, pairKey } from '../reading/reading.ts';
 import type { PieceLengths } from './resistance.ts';
 import { contactAllowance } from './resistance.ts';
-import type { Wiring } from './wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
 
 /** Where along its piece an open or a short sits, and from which readings that follows. */
 export interface Placed {

@@ -3,8 +3,9 @@ import type { Fault } from './fault.ts';
 import { endOfFault } from './fault.ts';
 import type { Placed } from './place.ts';
 import { placeByReflection, placeFault, withPlaces } from './place.ts';
-import type { Proof, ProofPlan } from './proof.ts';
-import type { Readings } from './reading.ts';
+import type { Proof } from './proof.ts';
+import type { ProofPlan } from './proof-plan.ts';
+import type { Readings } from '../reading/reading.ts';
 import type { ReflectionFinding } from './reflection-findings.ts';
 
 /** One mistake of an explanation, and where it was placed. */

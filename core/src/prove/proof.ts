@@ -1,30 +1,19 @@
-import type { House } from '../house/house.ts';
-import type { FrozenPlan } from '../plan/frozen-plan.ts';
-import type { LeadPlan } from '../plan/lead-plan.ts';
+import type { ProofPlan } from './proof-plan.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
 import { continuityCheck, familyCheck, insulationCheck, resistanceCheck, wiggleCheck } from './checks.ts';
 import { derivedChecks } from './derived-checks.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { diagnose } from './diagnosis.ts';
-import { leadWiring } from './lead-wiring.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
 import { lookChecks } from './looks.ts';
 import type { PairCheck } from './pair-matrix.ts';
 import { pairMatrix } from './pair-matrix.ts';
-import type { Readings } from './reading.ts';
+import type { Readings } from '../reading/reading.ts';
 import type { Sweeps } from './sweep-checks.ts';
 import { sweepChecks } from './sweep-checks.ts';
 import { sweepLineOf } from './sweep-line.ts';
-import type { Contradiction, Wiring } from './wiring.ts';
-
-/** What a unit is proved against: the design, the limits and the house as they were when it was started. */
-export type ProofPlan = Pick<FrozenPlan, 'lead' | 'limits' | 'family' | 'house' | 'lengths'>;
-
-/** The same of a plan that no unit is built to yet. */
-export function proofPlanOf(plan: LeadPlan, house: House): ProofPlan {
-  const { lead, paths, family, lengths } = plan;
-  return { lead, limits: [...paths], family: [...family], house, lengths: Object.fromEntries(lengths) };
-}
+import type { Contradiction, Wiring } from '../wiring/wiring.ts';
 
 export interface Proof {
   readonly verdict: Verdict;
@@ -50,19 +39,19 @@ export function prove(
     sweeps = new Map(),
   }: { readonly lastEndId?: string | undefined; readonly sweeps?: Sweeps } = {},
 ): Proof {
-  const { lead, limits, family, house } = plan;
+  const { lead, limits, family, derived, insulation, looks, house } = plan;
   const wiring = leadWiring(lead);
   const matrix = pairMatrix(wiring, takes);
   const context: CheckContext = { takes, house };
   const line = sweepLineOf(lead, new Map(Object.entries(plan.lengths)));
   const checks = [
-    ...lookChecks(lead, context),
+    ...lookChecks(looks, context),
     continuityCheck(matrix),
     wiggleCheck(limits, context),
     ...limits.map((path) => resistanceCheck(path, context)),
-    ...derivedChecks(lead, limits, context),
+    ...derivedChecks(derived, limits, context),
     ...family.map((check) => familyCheck(check, context)),
-    insulationCheck(lead, context),
+    insulationCheck(insulation, context),
     ...(line ? sweepChecks(line, lead.requirement.frequencies, context, sweeps) : []),
   ];
   const wrong = matrix.pairs.some(({ planned, read }) => planned !== read);

@@ -1,11 +1,12 @@
-import { lineFigures } from '../cable/line-figures.ts';
-import type { Network } from '../file/network.ts';
-import { speedOfLight } from '../line/line.ts';
+import { lineFigures, velocityUncertainty } from '../cable/line-figures.ts';
+import type { Network } from '../line/network.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import type { LineKnown, Reflectogram, ReflectionEvent, StepTrace } from '../line/reflectogram.ts';
-import { reflectionEvents, reflectogram, traceReflectogram } from '../line/reflectogram.ts';
+import { reflectogram, traceReflectogram } from '../line/reflectogram.ts';
+import { reflectionEvents } from '../line/reflection-events.ts';
 import type { Sureness } from './sweep-cause.ts';
 import type { SweepLine } from './sweep-line.ts';
-import { planeUncertainty, velocityUncertainty } from './sweep-judge.ts';
+import { planeUncertainty } from './sweep-judge.ts';
 
 /** What a reflection at a place is taken for. */
 export const reflectionKinds = [

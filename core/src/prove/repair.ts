@@ -1,16 +1,17 @@
-import type { Step } from '../build/step.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import type { Scrap } from '../recipe/scrap.ts';
+import type { Step } from '../recipe/step.ts';
+import { leadConnector } from '../lead/lead-connector.ts';
 import type { Lead } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
 import { methodOf } from '../method/methods.ts';
 import type { Fault } from './fault.ts';
 import { endOfFault } from './fault.ts';
-import type { Wiring } from './wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
 
 /** Where mending begins, and what it costs: nothing where the connector opens again. */
 export interface Repair {
   readonly target: Step;
-  readonly cost: { readonly scrap: string[]; readonly partsOff: string[]; readonly uses: number };
+  readonly cost: { readonly scrap: Scrap[]; readonly partsOff: string[]; readonly uses: number };
 }
 
 /**
@@ -24,11 +25,12 @@ export function repairOf(
   fault: Fault,
 ): Repair | undefined {
   const endId = endOfFault(wiring, fault);
-  const { method } = connectorById(endById(lead, endId).connectorId);
+  const { method } = leadConnector(lead, endById(lead, endId).connectorId);
   const contacts = contactsOf(wiring, fault);
   const joint = methodOf(method).traits.reusable
     ? steps.find(
-        ({ endId: at, name }) => at === endId && contacts.some((contact) => name === `joint ${contact}`),
+        ({ endId: at, role, about }) =>
+          at === endId && role === 'joint' && contacts.some((contact) => contact === about),
       )
     : undefined;
   if (joint) return { target: joint, cost: { scrap: [], partsOff: [], uses: 0 } };

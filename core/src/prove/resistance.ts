@@ -2,18 +2,18 @@ import { z } from 'zod';
 import { conductorsOf, resistancePerMetre } from '../cable/conductors.ts';
 import { resistivityAt } from '../conductor/material.ts';
 import { leadCable } from '../lead/lead-cable.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { leadConnector } from '../lead/lead-connector.ts';
 import { contactAllowanceOf } from '../connector/connector.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { endById, nodesOfPiece } from '../lead/lead.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
 import { explainedSchema } from '../quantity/explained.ts';
-import { joinAt, leadWiring } from './lead-wiring.ts';
+import { joinAt, leadWiring } from '../wiring/lead-wiring.ts';
 import type { Resistor } from './network.ts';
 import { solveNetwork } from './network.ts';
-import type { Wiring } from './wiring.ts';
-import { plannedPartition } from './wiring.ts';
+import type { Wiring } from '../wiring/wiring.ts';
+import { plannedPartition } from '../wiring/wiring.ts';
 
 /** One planned path between contacts of two ends, with what it should read. */
 export const expectedPathSchema = z.object({
@@ -22,6 +22,9 @@ export const expectedPathSchema = z.object({
   from: z.string(),
   to: z.string(),
   expected: z.number(),
+  /** What of it is the cable, ohm, at the temperature of the plan. */
+  cable: z.number(),
+  celsius: z.number(),
   limit: explainedSchema,
 });
 
@@ -44,7 +47,7 @@ export function conductorResistance(
 
 /** Allowance for one contact of an end, ohm. */
 export function contactAllowance(lead: Lead, endId: string, contact: string): number {
-  return contactAllowanceOf(connectorById(endById(lead, endId).connectorId), contact);
+  return contactAllowanceOf(leadConnector(lead, endById(lead, endId).connectorId), contact);
 }
 
 /** One conductor of a piece from the node of its first end to that of its second. */
@@ -158,6 +161,8 @@ function expectedPath(
     from: near.id,
     to: far.id,
     expected: cable + contactSum,
+    cable,
+    celsius,
     limit: {
       value: allowance * cable + contactSum,
       kind: 'resistance',
@@ -183,10 +188,11 @@ function expectedPath(
  * The limit of a path where a reading was taken: its cable follows the temperature (degrees Celsius) as copper does, the
  * allowance of its contacts does not.
  */
-export function limitAt({ expected, limit }: ExpectedPath, celsius: number): Explained {
-  const planned = limit.terms.find(({ kind }) => kind === 'temperature')?.value;
-  const cable = limit.terms.find(({ symbol }) => symbol === 'R')?.value;
-  if (planned === undefined || cable === undefined || planned === celsius) return limit;
+export function limitAt(
+  { expected, cable, celsius: planned, limit }: ExpectedPath,
+  celsius: number,
+): Explained {
+  if (planned === celsius) return limit;
   const ratio = resistivityAt('copper', celsius) / resistivityAt('copper', planned);
   const contacts = expected - cable;
   return {

@@ -4,10 +4,11 @@ import { signalPlan } from '../testing/signal-lead.ts';
 import { seededRandom } from '../quantity/random.ts';
 import type { LeadPlan } from '../plan/lead-plan.ts';
 import type { Fault } from './fault.ts';
-import { leadWiring } from './lead-wiring.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
 import type { Proof } from './proof.ts';
-import { proofPlanOf, prove } from './proof.ts';
-import type { Readings } from './reading.ts';
+import { prove } from './proof.ts';
+import { proofPlanOf } from '../plan/proof-plan.ts';
+import type { Readings } from '../reading/reading.ts';
 import { repairOf } from './repair.ts';
 import type { InjectedFault } from './injected-fault.ts';
 import { testVirtualLead } from './virtual-lead.ts';
@@ -161,18 +162,18 @@ describe('where mending begins', () => {
 
   test('at the joint, where the connector opens again: nothing is scrap', () => {
     expect(repair(lights, swapAt(lights, 'B', 'red', 'green'))).toMatchObject({
-      target: { name: 'joint 4', endId: 'B' },
+      target: { role: 'joint', about: '4', endId: 'B' },
       cost: { scrap: [], partsOff: [], uses: 0 },
     });
-    expect(repair(mic, { kind: 'open', terminal: terminal(mic, 'A', 'blue') }).target.name).toBe('joint 3');
-    expect(repair(mic, { kind: 'mirrored', endId: 'A' }).target.name).toBe('joint 1');
+    expect(repair(mic, { kind: 'open', terminal: terminal(mic, 'A', 'blue') }).target.about).toBe('3');
+    expect(repair(mic, { kind: 'mirrored', endId: 'A' }).target.about).toBe('1');
     const short: Fault = { kind: 'short', points: [point(mic, 'B.2'), point(mic, 'B.3')] };
-    expect(repair(mic, short).target.name).toBe('joint 2');
+    expect(repair(mic, short).target.about).toBe('2');
   });
 
   test('at the strip, where it is cut off', () => {
     const { target, cost } = repair(lounge, { kind: 'open', terminal: terminal(lounge, 'B', 'red') });
-    expect(target.name).toBe('jacket');
+    expect(target.role).toBe('jacket');
     expect(cost.uses).toBeGreaterThan(0);
   });
 });

@@ -1,6 +1,7 @@
+import { medianOf } from '../quantity/median.ts';
 import type { QuantityKind } from '../quantity/explained.ts';
 import type { Verdict } from '../strip/measured.ts';
-import type { RecordedCheck } from './recorded-check.ts';
+import type { RecordedCheck } from '../reading/recorded-check.ts';
 
 /** The last proof of one unit of an order line. */
 export interface ProvedUnit {
@@ -104,10 +105,4 @@ function isOutlier(
 ): boolean {
   const away = Math.abs(reading - median);
   return count >= fewestForOutliers && away > outlierScore * deviation && away > uncertainty;
-}
-
-function medianOf(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = sorted.length / 2;
-  return sorted.length % 2 === 1 ? sorted[Math.floor(middle)]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
 }

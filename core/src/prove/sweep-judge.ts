@@ -1,17 +1,17 @@
-import type { Network } from '../file/network.ts';
-import { inReference } from '../file/network.ts';
+import type { Network } from '../line/network.ts';
+import { inReference } from '../line/network.ts';
 import type { House } from '../house/house.ts';
 import { frequencyGrid, sweepCascade } from '../line/cascade.ts';
 import { aliasFreeDelay } from '../line/band.ts';
 import { leastOfAssembly } from '../line/connector-line.ts';
 import { leadCascade } from '../line/lead-cascade.ts';
-import { speedOfLight } from '../line/line.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
 import { stepWidth } from '../line/reflectogram.ts';
-import { lineFigures } from '../cable/line-figures.ts';
+import { lineFigures, velocityUncertainty } from '../cable/line-figures.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { Judged } from './judge.ts';
 import { judgeAtMost, judgeBetween } from './judge.ts';
-import type { Device } from './reading.ts';
+import type { Device } from '../reading/reading.ts';
 import type { SweepLine } from './sweep-line.ts';
 
 /** What an analyser is taken to err by where it does not say: loss, and what is left of its directivity, dB. Engineering values. */
@@ -24,8 +24,7 @@ const cableTolerance = 2;
 const connectorReflection = 0.02;
 /** What a return loss that is computed from tolerances is allowed beside, dB. House default. */
 const modelAllowance = 3;
-/** A velocity factor is known to this part; a connector's own length to this, metres. Engineering values. */
-export const velocityUncertainty = 0.02;
+/** A connector's own length is known to this, metres. Engineering value. */
 export const planeUncertainty = 5e-3;
 
 /** Where the limits of a sweep come from, in words. */

@@ -1,5 +1,5 @@
 import type { CoaxCable } from '../cable/cable.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { leadConnector } from '../lead/lead-connector.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
 import { isCoaxial } from '../connector/connector.ts';
 import { leadCable } from '../lead/lead-cable.ts';
@@ -25,7 +25,7 @@ export function sweepLineOf(lead: Lead, lengths: PieceLengths): SweepLine | unde
   const [piece] = lead.pieces;
   if (lead.ends.length !== 2 || lead.pieces.length !== 1 || !first || !second || !piece) return undefined;
   const cable = leadCable(lead, piece.cableId);
-  const [near, far] = [first, second].map(({ connectorId }) => connectorById(connectorId));
+  const [near, far] = [first, second].map(({ connectorId }) => leadConnector(lead, connectorId));
   if (cable.structure !== 'coax' || !isCoaxial(near!) || !isCoaxial(far!)) return undefined;
   return {
     cable,

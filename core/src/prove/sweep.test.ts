@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { inReference } from '../file/network.ts';
+import { inReference } from '../line/network.ts';
 import { stepResponse } from '../line/step-response.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { seededRandom } from '../quantity/random.ts';
 import { exampleLead, house } from '../testing/example.ts';
 import type { InjectedFault } from './injected-fault.ts';
-import { proofPlanOf, prove } from './proof.ts';
-import type { Readings } from './reading.ts';
+import { prove } from './proof.ts';
+import { proofPlanOf } from '../plan/proof-plan.ts';
+import type { Readings } from '../reading/reading.ts';
 import { reflectionFindings, reflectogramOf, traceReflectogramOf } from './reflection-findings.ts';
 import { sweepCauses } from './sweep-cause.ts';
 import { judgeSweep, sweepGridFor } from './sweep-judge.ts';

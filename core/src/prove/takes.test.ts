@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Readings } from './reading.ts';
+import type { Readings } from '../reading/reading.ts';
 import { byHand, handTake, withHandTake, withTake } from './takes.ts';
 
 const take = (instrument: string, change: Partial<Readings> = {}): Readings => ({

@@ -1,5 +1,5 @@
-import type { PairReading, Readings } from './reading.ts';
-import { isEmptyTake, pairKey } from './reading.ts';
+import type { PairReading, Readings } from '../reading/reading.ts';
+import { isEmptyTake, pairKey } from '../reading/reading.ts';
 
 /**
  * Takes with one more: what the same instrument read before is replaced where it was read again, and kept elsewhere. When the

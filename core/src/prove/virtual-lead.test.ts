@@ -5,11 +5,12 @@ import { seededRandom } from '../quantity/random.ts';
 import { exampleLead, house } from '../testing/example.ts';
 import type { Fault } from './fault.ts';
 import { endOfFault, misassign, plannedAssignment } from './fault.ts';
-import { leadWiring } from './lead-wiring.ts';
-import { proofPlanOf, prove } from './proof.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
+import { prove } from './proof.ts';
+import { proofPlanOf } from '../plan/proof-plan.ts';
 import { networkResistance } from './network.ts';
 import { testVirtualLead } from './virtual-lead.ts';
-import { Groups, partitionOf, plannedPartition, samePartition } from './wiring.ts';
+import { Groups, partitionOf, plannedPartition, samePartition } from '../wiring/wiring.ts';
 
 const { lead, card } = exampleLead();
 const plan = planLead(lead, [card], house);
@@ -173,6 +174,7 @@ describe('wiring', () => {
       endId: 'A',
       contact,
       label: contact,
+      shortLabel: '',
       isShell: contact === 'shell',
     }));
     const conductors = ['a', 'b', 'c', 'd'].map((id) => ({ id, pieceId: 'p', label: id }));

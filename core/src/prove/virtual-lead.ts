@@ -1,14 +1,14 @@
 import type { Random } from '../quantity/random.ts';
-import { chokesOf, promisedRejection } from './choke-rejection.ts';
+import { chokesOf, promisedRejection } from '../fit/choke-rejection.ts';
 import type { FamilyCheck } from './family-checks.ts';
 import type { LeadNetwork, VirtualLead } from './lead-network.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
-import { leadWiring } from './lead-wiring.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
 import { networkResistance, solveNetwork } from './network.ts';
-import type { Readings } from './reading.ts';
-import { connectedBelow, openAtLeast } from './reading.ts';
-import type { Wiring } from './wiring.ts';
-import { pairsOfPoints, plannedPartition } from './wiring.ts';
+import type { Readings } from '../reading/reading.ts';
+import { connectedBelow, openAtLeast } from '../reading/reading.ts';
+import type { Wiring } from '../wiring/wiring.ts';
+import { pairsOfPoints, plannedPartition } from '../wiring/wiring.ts';
 
 /** Insulation of sound polyethylene or PTFE over a bench lead, ohm. Engineering value. */
 const insulationOhms = 5e10;

@@ -1,7 +1,7 @@
 import { cableById } from '../cable/catalogue/catalogue.ts';
 import { lineFigures } from '../cable/line-figures.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
-import type { Network } from '../file/network.ts';
+import type { Network } from '../line/network.ts';
 import type { CascadeElement } from '../line/cascade.ts';
 import { chainNetwork } from '../line/chain-network.ts';
 import { connectorElement } from '../line/connector-line.ts';
@@ -9,7 +9,7 @@ import type { Random } from '../quantity/random.ts';
 import type { CableFault, InjectedFault } from './injected-fault.ts';
 import { isCableFault } from './injected-fault.ts';
 import type { VirtualLead } from './lead-network.ts';
-import { leadWiring } from './lead-wiring.ts';
+import { leadWiring } from '../wiring/lead-wiring.ts';
 import type { SweepLine } from './sweep-line.ts';
 import { sweepLineOf } from './sweep-line.ts';
 

@@ -6,6 +6,16 @@ export function lossDb(powerIn: number, powerOut: number): number {
   return 10 * Math.log10(powerIn / powerOut);
 }
 
+/** A ratio of voltages in decibels, positive for a gain: `20 log10(ratio)`. */
+export function decibelsOf(ratio: number): number {
+  return 20 * Math.log10(ratio);
+}
+
+/** What is left of a power behind a loss in dB. */
+export function powerAfter(power: number, db: number): number {
+  return power * 10 ** (-db / 10);
+}
+
 /** One neper in decibels, exactly `20 / ln 10`. */
 export const decibelsPerNeper = 20 / Math.LN10;
 

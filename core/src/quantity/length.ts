@@ -3,7 +3,7 @@ import { QuantityError } from './quantity-error.ts';
 
 /** One inch in metres, exactly (international inch). */
 export const inch = 0.0254;
-const foot = 12 * inch;
+export const foot = 12 * inch;
 
 export type LengthUnit = 'mm' | 'in';
 

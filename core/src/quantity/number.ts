@@ -2,6 +2,9 @@ import { QuantityError } from './quantity-error.ts';
 
 const decimal = /^[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?$/i;
 
+/** A matched decimal, with point or decimal comma. */
+export const decimalOf = (text: string): number => Number(text.replace(',', '.'));
+
 /**
  * Reads a plain decimal number as people type it: `12.7`, `12,7`, `-1`, `1 000`, `2e-3`.
  * A comma is a decimal comma; spaces between groups of three digits are allowed.
@@ -10,7 +13,7 @@ const decimal = /^[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?$/i;
 export function parseNumber(text: string, expected: string): number {
   const compact = text.trim().replace(/(\d)[\s\u00a0\u202f](?=\d{3}(?:\D|$))/g, '$1');
   if (!decimal.test(compact)) throw new QuantityError(text, expected);
-  const value = Number(compact.replace(',', '.'));
+  const value = decimalOf(compact);
   if (!Number.isFinite(value)) throw new QuantityError(text, expected);
   return value;
 }

@@ -1,4 +1,4 @@
-import { inRange } from './number.ts';
+import { decimalOf, inRange } from './number.ts';
 import { formatPrefixed, parsePrefixed } from './prefix.ts';
 import { QuantityError } from './quantity-error.ts';
 
@@ -42,13 +42,13 @@ export function parseLoad(text: string, reference: number): Impedance {
   if (word === 'short') return { re: 0, im: 0 };
   const swr = /^swr:?([\d.,]+)(?::1)?$/.exec(word);
   if (swr) {
-    const ratio = Number(swr[1]!.replace(',', '.'));
+    const ratio = decimalOf(swr[1]!);
     if (!(ratio >= 1 && ratio <= 1e6)) throw new QuantityError(text, 'a standing-wave ratio of 1 or more');
     return { re: ratio * reference, im: 0 };
   }
   const returnLoss = /^rl:?([\d.,]+)(?:db)?$/.exec(word);
   if (returnLoss) {
-    const size = 10 ** (-Number(returnLoss[1]!.replace(',', '.')) / 20);
+    const size = 10 ** (-decimalOf(returnLoss[1]!) / 20);
     if (!(size > 0 && size < 1)) throw new QuantityError(text, 'a return loss above 0 dB');
     return { re: (reference * (1 + size)) / (1 - size), im: 0 };
   }
@@ -59,8 +59,8 @@ export function parseLoad(text: string, reference: number): Impedance {
 function parseRectangular(word: string, text: string): Impedance {
   const match = /^([+-]?[\d.,]+)?(?:([+-]?)j([\d.,]+))?$/.exec(word);
   if (!match || word === '') throw new QuantityError(text, impedanceExpected);
-  const re = Number((match[1] ?? '0').replace(',', '.'));
-  const im = Number((match[3] ?? '0').replace(',', '.')) * (match[2] === '-' ? -1 : 1);
+  const re = decimalOf(match[1] ?? '0');
+  const im = decimalOf(match[3] ?? '0') * (match[2] === '-' ? -1 : 1);
   if (!(Number.isFinite(im) && re >= 0 && re <= 1e9)) throw new QuantityError(text, impedanceExpected);
   return { re, im };
 }

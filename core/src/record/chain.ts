@@ -1,4 +1,4 @@
-import type { UnitEvent, UnitHappening } from '../build/unit.ts';
+import type { ChainEntry } from './chain-order.ts';
 import { inChainOrder } from './chain-order.ts';
 import { canonicalJson } from './canonical-json.ts';
 import { checksum } from './checksum.ts';
@@ -7,18 +7,18 @@ import { checksum } from './checksum.ts';
 export const chainStart = '0'.repeat(64);
 
 /** SHA-256 over the canonical JSON of an entry without its own hash. */
-export function hashEvent(event: Omit<UnitEvent, 'hash'>): string {
+export function hashEvent(event: Omit<ChainEntry, 'hash'>): string {
   const { id, unitId, number, at, by, happening, previousHash } = event;
   return checksum(canonicalJson({ id, unitId, number, at, by, happening, previousHash }));
 }
 
 /** The entry that follows on `chain` (in order, may be empty). Clock and id come from the caller. */
-export function nextEvent(
-  chain: readonly UnitEvent[],
+export function nextEvent<Happening>(
+  chain: readonly ChainEntry<Happening>[],
   unitId: string,
-  happening: UnitHappening,
+  happening: Happening,
   who: { id: string; by: string; at: string },
-): UnitEvent {
+): ChainEntry<Happening> {
   const last = chain.at(-1);
   const entry = {
     ...who,
@@ -37,7 +37,7 @@ export type ChainFinding =
   | { readonly code: 'two continuations'; readonly number: number };
 
 /** Checks the chain of one unit. An empty list means that it is whole. */
-export function verifyChain(events: readonly UnitEvent[]): ChainFinding[] {
+export function verifyChain(events: readonly ChainEntry[]): ChainFinding[] {
   const known = new Set([chainStart, ...events.map(({ hash }) => hash)]);
   const findings: ChainFinding[] = [];
   const continued = new Map<string, number>();

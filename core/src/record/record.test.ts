@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { UnitEvent } from '../build/unit.ts';
+import type { UnitEvent } from '../unit/unit.ts';
 import { canonicalJson } from './canonical-json.ts';
 import { nextEvent, verifyChain } from './chain.ts';
 import { checksum } from './checksum.ts';
 import { applyChanges, conflictsOf, differenceOf, invert } from './difference.ts';
-import { firstRevision, revise } from './envelope.ts';
+import { firstRevision, revise } from './revise.ts';
 import { mergeRecords } from './merge.ts';
 
 const at = (second: number) => `2026-11-24T08:00:0${second}.000Z`;

@@ -1,5 +1,5 @@
-import type { Complex } from '../line/complex.ts';
-import { add, complex, divide, magnitude } from '../line/complex.ts';
+import type { Complex } from '../quantity/complex.ts';
+import { add, complex, divide, magnitude } from '../quantity/complex.ts';
 
 /** A loudspeaker: a resistance, a coil, or a coil with its moving resonance (`Re + Le` and a parallel tank). */
 export type SpeakerLoad =

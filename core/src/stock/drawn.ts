@@ -1,5 +1,5 @@
-import type { UnitProgress } from '../build/progress.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import type { UnitProgress } from '../unit/progress.ts';
+import { leadConnector } from '../lead/lead-connector.ts';
 import { seriesAndSex } from '../connector/connector.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
 
@@ -31,19 +31,15 @@ export function drawnFromStock(units: readonly StartedUnit[]): Drawn[] {
     const gone = progress.scrapped !== null;
     const as = (amount: number) => (gone ? { scrapped: amount } : { built: amount });
     plan.lead.ends.forEach(({ connectorId }) =>
-      add(seriesAndSex(connectorById(connectorId)), 'pieces', as(1)),
+      add(seriesAndSex(leadConnector(plan.lead, connectorId)), 'pieces', as(1)),
     );
-    progress.steps
-      .flatMap(({ threads }) => threads)
-      .forEach(({ label }) => add(withoutEnd(label), 'pieces', as(1)));
+    progress.steps.flatMap(({ threads }) => threads).forEach(({ name }) => add(name, 'pieces', as(1)));
     plan.lead.pieces.forEach(({ id, cableId }) => add(cableId, 'metres', as(plan.lengths[id] ?? 0)));
     [...progress.reworks, ...progress.troubles]
       .flatMap(({ scrap }) => scrap)
-      .filter((what) => what !== 'cable')
-      .forEach((what) => add(withoutEnd(what), 'pieces', { scrapped: 1 }));
+      .map((item) => (typeof item === 'string' ? { kind: null, name: item } : item))
+      .filter(({ kind }) => kind !== 'cable')
+      .forEach(({ name }) => add(name, 'pieces', { scrapped: 1 }));
   }
   return [...rows].map(([what, row]) => ({ what, ...row }));
 }
-
-/** A ferrule is a ferrule, whichever end it is for. */
-const withoutEnd = (label: string) => label.replace(/, end .*$/, '').replace(/ with contact$/, '');

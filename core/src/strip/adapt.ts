@@ -1,6 +1,6 @@
 import type { MeasuredStrip } from './measured.ts';
 import type { StripCut, StripPlan } from './strip-plan.ts';
-import { cutKey, findCut } from './strip-plan.ts';
+import { cutKey, findCut } from './cut-of.ts';
 
 /** A cut that is still to be made, moved because of what was already cut. Metres. */
 export interface AdaptedCut {

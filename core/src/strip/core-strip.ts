@@ -1,7 +1,7 @@
 import { twistedDiameter } from '../cable/conductors.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import type { AnyEndInput, ContactJoint, PieceConductor } from '../method/method.ts';
+import type { AnyEndInput, ContactJoint, PieceConductor } from '../end/end-input.ts';
 import type { Term } from '../quantity/explained.ts';
 import type { SectionRing } from './section.ts';
 import type { CoreRoute, StripPlan } from './strip-plan.ts';
@@ -57,12 +57,13 @@ const isTail = ({ conductors }: ContactJoint) => conductors.every(({ kind }) => 
 
 /** The conductors of a joint in words: white and white 2; shield of cable B and cable C. */
 export function conductorNames(conductors: readonly PieceConductor[]): string {
-  const [first, ...rest] = conductors.map(({ label }) => label);
-  const base = first?.split(' of ')[0];
-  return [
-    first,
-    ...rest.map((label) => (label.startsWith(`${base} of `) ? label.slice(base!.length + 4) : label)),
-  ].join(' and ');
+  const first = conductors[0];
+  return conductors
+    .map(({ label, ofCable }, index) => {
+      if (ofCable === null) return label;
+      return index > 0 && label === first!.label ? ofCable : `${label} of ${ofCable}`;
+    })
+    .join(' and ');
 }
 
 interface Way {

@@ -5,7 +5,7 @@ import { exampleLead, house } from '../testing/example.ts';
 import { signalPlan } from '../testing/signal-lead.ts';
 import { adaptStrip } from './adapt.ts';
 import { stripDrift } from './drift.ts';
-import { cutKey } from './strip-plan.ts';
+import { cutKey } from './cut-of.ts';
 import { stripTemplate } from './template.ts';
 import { afterTrim, trialAdvice } from './trial.ts';
 
@@ -126,4 +126,13 @@ describe('a template at true size', () => {
     expect(new Set(keys).size).toBe(keys.length);
     expect(template.lines.some(({ label }) => label.includes(', '))).toBe(true);
   });
+});
+
+test('an offset must lie beyond twice the standard error, which falls with the root of the count', () => {
+  const batchOf = (deviations: readonly number[]) =>
+    deviations.map((by) => ({ braid: wanted('braid') + by * 1e-3 }));
+  // Mean 0.2 mm, spread 0.2 mm: 2 x 0.2 / sqrt(3) = 0.23 mm with three, 0.12 mm with ten.
+  expect(stripDrift(strip, batchOf([0, 0.2, 0.4]))[0]!.offset).toBe(0);
+  const ten = stripDrift(strip, batchOf([0, 0.4, 0, 0.4, 0.2, 0.2, 0, 0.4, 0, 0.4]))[0]!;
+  expect(ten.offset).toBeCloseTo(-0.2e-3, 9);
 });

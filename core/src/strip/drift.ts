@@ -1,6 +1,6 @@
 import type { MeasuredStrip } from './measured.ts';
 import type { StripCut, StripPlan } from './strip-plan.ts';
-import { cutKey } from './strip-plan.ts';
+import { cutKey } from './cut-of.ts';
 
 /** How one cut comes out over a batch, metres: measured less wanted. */
 export interface Drift {

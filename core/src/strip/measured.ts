@@ -1,5 +1,5 @@
 import type { StripCut, StripPlan } from './strip-plan.ts';
-import { cutKey, cutOf } from './strip-plan.ts';
+import { cutKey, cutOf } from './cut-of.ts';
 
 export type Verdict = 'Good' | 'Out' | 'Not yet';
 

@@ -1,5 +1,5 @@
 import type { FeatureName } from '../connector/features.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
+import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { SectionRing } from './section.ts';
 import { ring } from './section.ts';

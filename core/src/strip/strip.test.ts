@@ -4,7 +4,7 @@ import { exampleEnd, house, measuredCard } from '../testing/example.ts';
 import { judgeStrip } from './measured.ts';
 import { stripPinAndFerrule } from '../method/pin-and-ferrule.ts';
 import type { StripPlan } from './strip-plan.ts';
-import { cutOf } from './strip-plan.ts';
+import { cutOf } from './cut-of.ts';
 
 type Strip = Record<'braid' | 'dielectric' | 'conductor', number>;
 

@@ -1,4 +1,4 @@
-import { cutKey, stripLength } from './strip-plan.ts';
+import { cutKey, stripLength } from './cut-of.ts';
 import type { StripPlan } from './strip-plan.ts';
 
 /** One line across the cable on a template at true size. Metres from the cut end. */

@@ -1,6 +1,6 @@
 import type { MeasuredStrip } from './measured.ts';
 import type { StripCut, StripPlan } from './strip-plan.ts';
-import { cutKey } from './strip-plan.ts';
+import { cutKey } from './cut-of.ts';
 
 /** What a trial asks for: trim one layer, and what that says of the gauge card. Metres. */
 export interface TrialAdvice {

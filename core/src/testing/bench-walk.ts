@@ -1,16 +1,16 @@
-import { answerHold } from '../build/advance.ts';
-import type { Obstruction, UnitProgress } from '../build/progress.ts';
-import { obstructions, unitProgress } from '../build/progress.ts';
-import type { Step } from '../build/step.ts';
-import type { Unit, UnitEvent, UnitHappening } from '../build/unit.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
+import { answerHold } from '../unit/advance.ts';
+import type { Obstruction, UnitProgress } from '../unit/progress.ts';
+import { obstructions, unitProgress } from '../unit/progress.ts';
+import type { Step } from '../recipe/step.ts';
+import type { Unit, UnitEvent, UnitHappening } from '../unit/unit.ts';
+import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { freezePlan } from '../plan/frozen-plan.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { nextEvent } from '../record/chain.ts';
-import { firstRevision } from '../record/envelope.ts';
-import { cutKey } from '../strip/strip-plan.ts';
+import { firstRevision } from '../record/revise.ts';
+import { cutKey } from '../strip/cut-of.ts';
 import { house as usualHouse, now } from './example.ts';
 
 /** A unit at a bench of its own, for tests: what happens is appended to its record, and what stands in the way is kept. */

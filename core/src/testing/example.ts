@@ -1,18 +1,18 @@
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import { coaxById } from '../cable/catalogue/catalogue.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
+import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
-import { looseEnd } from '../method/end-input.ts';
-import type { EndInput } from '../method/method.ts';
+import { looseEnd } from '../end/end-input.ts';
+import type { EndInput } from '../end/end-input.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { defaultHouse } from '../house/house.ts';
 import type { BudgetWant } from '../line/budget.ts';
 import { connectorSeriesById } from '../connector/series.ts';
 import type { Lead } from '../lead/lead.ts';
 import { makeLead } from '../lead/make-lead.ts';
-import { usualSignal } from '../lead/signal.ts';
-import type { Choke } from '../prove/choke-rejection.ts';
+import { usualSignal } from '../connector/signal.ts';
+import type { Choke } from '../fit/choke-rejection.ts';
 
 /** Examples for tests: the receiver patch lead, its card and a house with defaults. */
 export const now = '2026-11-24T08:00:00.000Z';

@@ -1,11 +1,11 @@
 import { cables, coaxCables } from '../cable/catalogue/catalogue.ts';
 import type { LayeredCable } from '../cable/cable.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
+import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import type { MethodName } from '../connector/method-name.ts';
-import { connectorsFor } from '../fit/find-end.ts';
-import { pinEndsFor } from '../fit/pin-ends.ts';
+import { connectorsFor } from '../plan/find-end.ts';
+import { pinEndsFor } from '../plan/pin-ends.ts';
 import type { Lead } from '../lead/lead.ts';
-import { usualSignal } from '../lead/signal.ts';
+import { usualSignal } from '../connector/signal.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { exampleLead, house } from './example.ts';
 import { signalLead } from './signal-lead.ts';

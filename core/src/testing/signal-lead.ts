@@ -1,11 +1,11 @@
 import { connectorById } from '../connector/catalogue/catalogue.ts';
-import type { GaugeCard } from '../connector/gauge-card.ts';
+import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { EndRequest, LeadRequest } from '../lead/make-lead.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import type { PinPlanChoices } from '../lead/pin-plan.ts';
-import type { Signal } from '../lead/signal.ts';
+import type { Signal } from '../connector/signal.ts';
 import type { LeadPlan } from '../plan/lead-plan.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { counted, house, now } from './example.ts';

@@ -1,4 +1,4 @@
-import { bundleDiameter } from '../thread/bundle.ts';
+import { bundleDiameter } from '../cable/bundle.ts';
 import type { ThreadPlan } from '../thread/plan.ts';
 import type { ThreadPart, ThreadRun } from '../thread/run.ts';
 import { waysOnto } from '../thread/way.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { bundleDiameter } from './bundle.ts';
+import { bundleDiameter } from '../cable/bundle.ts';
 import { Precedence } from './precedence.ts';
 import { reopen } from './refusal.ts';
 import type { ThreadPart, ThreadRun } from './run.ts';

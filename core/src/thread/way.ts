@@ -1,4 +1,4 @@
-import { bundleDiameter } from './bundle.ts';
+import { bundleDiameter } from '../cable/bundle.ts';
 import type { ThreadEvent, ThreadLeg, ThreadPart, ThreadRun } from './run.ts';
 
 /** A way onto the run for one part: from which side of its leg, and what it has to pass. */

@@ -4,7 +4,7 @@ import { afterAll, afterEach, beforeAll, describe, expect, test } from '@jest/gl
 import type { InstrumentRequest } from '@gorvane/core/instrument/messages.ts';
 import { fromBase64 } from '@gorvane/core/instrument/number-block.ts';
 import type { VirtualSetup } from '@gorvane/core/instrument/virtual-setup.ts';
-import { chokesOf, promisedRejection } from '@gorvane/core/prove/choke-rejection.ts';
+import { chokesOf, promisedRejection } from '@gorvane/core/fit/choke-rejection.ts';
 import { withChoke } from '@gorvane/core/testing/example.ts';
 import type { SimulatedBench } from '../simulated/simulated.ts';
 import { startSimulated } from '../simulated/simulated.ts';

@@ -4,7 +4,7 @@ import type {
   InstrumentState,
 } from '@gorvane/core/instrument/messages.ts';
 import type { VirtualSetup } from '@gorvane/core/instrument/virtual-setup.ts';
-import type { Device } from '@gorvane/core/prove/reading.ts';
+import type { Device } from '@gorvane/core/reading/reading.ts';
 import type { ClientLimits } from '../scpi/scpi-client.ts';
 import { InstrumentError, ScpiClient, usualLimits } from '../scpi/scpi-client.ts';
 import type { InstrumentConfig } from './config.ts';

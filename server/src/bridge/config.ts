@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { deviceSchema } from '@gorvane/core/prove/reading.ts';
+import { deviceSchema } from '@gorvane/core/reading/reading.ts';
 import { z } from 'zod';
 
 /** An instrument on the bench: where it listens, and what it does not say of itself. */

@@ -1,8 +1,8 @@
 import type { InstrumentAnswer, InstrumentRequest } from '@gorvane/core/instrument/messages.ts';
 import { toBase64 } from '@gorvane/core/instrument/number-block.ts';
 import type { VirtualSetup } from '@gorvane/core/instrument/virtual-setup.ts';
-import type { Device } from '@gorvane/core/prove/reading.ts';
-import { connectedBelow } from '@gorvane/core/prove/reading.ts';
+import type { Device } from '@gorvane/core/reading/reading.ts';
+import { connectedBelow } from '@gorvane/core/reading/reading.ts';
 import { readBlock, scpiInfinity, scpiNotANumber, textBlock, writePairs } from '../scpi/message.ts';
 import type { ScpiClient } from '../scpi/scpi-client.ts';
 import { InstrumentError } from '../scpi/scpi-client.ts';

@@ -1,4 +1,4 @@
-import type { Network } from '@gorvane/core/file/network.ts';
+import type { Network } from '@gorvane/core/line/network.ts';
 import { frequencyGrid, mostPoints } from '@gorvane/core/line/cascade.ts';
 import { reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import { readRejection } from '@gorvane/core/prove/virtual-lead.ts';

@@ -2,8 +2,8 @@ import type { Temper, VirtualSetup } from '@gorvane/core/instrument/virtual-setu
 import { virtualSetupSchema } from '@gorvane/core/instrument/virtual-setup.ts';
 import type { LeadNetwork, VirtualLead } from '@gorvane/core/prove/lead-network.ts';
 import { leadNetwork } from '@gorvane/core/prove/lead-network.ts';
-import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
-import type { Wiring } from '@gorvane/core/prove/wiring.ts';
+import { leadWiring } from '@gorvane/core/wiring/lead-wiring.ts';
+import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
 import type { Random } from '@gorvane/core/quantity/random.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
 import type { ScpiCommands } from '../scpi/session.ts';

@@ -1,12 +1,13 @@
-import type { House } from '@gorvane/core/house/house.ts';
+import type { Bench } from '@gorvane/core/house/bench.ts';
 import { MantineProvider, useMantineColorScheme } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { FirstUnit } from '../controls/writing.ts';
+import { NewerDatabaseError } from '../data/database.ts';
 import { prepareDatabase } from '../data/start.ts';
-import { useHouse } from '../data/live.ts';
+import { useBench } from '../data/live.ts';
 import { routes } from './routes.tsx';
 import type { Store } from './store.ts';
 import { theme } from './theme.ts';
@@ -31,29 +32,31 @@ export function App({ store }: { readonly store: Store }) {
   );
 }
 
-/** Waits for the database, fills it at the first opening, and hands the house's ways of writing on. */
+/** Waits for the database, fills it at the first opening, and hands the bench's ways of writing on. */
 function Prepared({ children }: { readonly children: ReactNode }) {
-  const [problem, setProblem] = useState<string | undefined>();
-  const house = useHouse();
+  const [problem, setProblem] = useState<Error | undefined>();
+  const bench = useBench();
   useEffect(() => {
     prepareDatabase().catch((error: unknown) =>
-      setProblem(error instanceof Error ? error.message : String(error)),
+      setProblem(error instanceof Error ? error : new Error(String(error))),
     );
   }, []);
   if (problem)
     return (
       <main className="place">
         <h1>The data of this browser cannot be opened</h1>
-        <p>{problem}</p>
-        <p>Close other tabs of Gorvane and load the page again. Nothing has been changed.</p>
+        <p>{problem.message}</p>
+        {!(problem instanceof NewerDatabaseError) && (
+          <p>Close other tabs of Gorvane and load the page again. Nothing has been changed.</p>
+        )}
       </main>
     );
-  if (!house) return null;
-  return <HouseWays house={house}>{children}</HouseWays>;
+  if (!bench) return null;
+  return <BenchWays bench={bench}>{children}</BenchWays>;
 }
 
-function HouseWays({ house, children }: { readonly house: House; readonly children: ReactNode }) {
+function BenchWays({ bench, children }: { readonly bench: Bench; readonly children: ReactNode }) {
   const { setColorScheme } = useMantineColorScheme();
-  useEffect(() => setColorScheme(house.theme === 'night' ? 'dark' : 'light'), [house.theme, setColorScheme]);
-  return <FirstUnit value={house.firstUnit}>{children}</FirstUnit>;
+  useEffect(() => setColorScheme(bench.theme === 'night' ? 'dark' : 'light'), [bench.theme, setColorScheme]);
+  return <FirstUnit value={bench.firstUnit}>{children}</FirstUnit>;
 }

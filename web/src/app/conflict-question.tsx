@@ -1,11 +1,11 @@
 import { Button, Group, Modal } from '@mantine/core';
-import { useDispatch } from 'react-redux';
+import { useAppDispatch } from '../draft/hooks.ts';
 import type { DraftConflict } from '../draft/draft-slice.ts';
 import { decided } from '../draft/draft-slice.ts';
 
 /** Two tabs changed the same field: asks which value stands. Nothing is lost until it is answered. */
 export function ConflictQuestion({ conflict }: { readonly conflict: DraftConflict }) {
-  const dispatch = useDispatch();
+  const dispatch = useAppDispatch();
   const show = (value: unknown) => (typeof value === 'object' ? JSON.stringify(value) : String(value));
   return (
     <Modal

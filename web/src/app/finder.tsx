@@ -2,6 +2,7 @@ import { Modal, TextInput, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLeads, useUnits } from '../data/live.ts';
+import { actions, places } from './places.ts';
 import './finder.css';
 
 interface Hit {
@@ -11,25 +12,10 @@ interface Hit {
 }
 
 const fixed: Hit[] = [
-  { to: '/', label: 'Bench', detail: 'place' },
-  { to: '/#new', label: 'Start a new lead', detail: 'action' },
-  { to: '/leads', label: 'Leads', detail: 'place' },
-  { to: '/lab', label: 'Line lab', detail: 'place' },
-  { to: '/lab/line', label: 'One line', detail: 'Line lab: loss, match, power of one cable' },
-  { to: '/lab/chain', label: 'Chain', detail: 'Line lab: cables, connectors, defects in a row, Touchstone' },
-  { to: '/lab/budget', label: 'Budget', detail: 'Line lab: which cable keeps the loss' },
-  { to: '/lab/power', label: 'Power', detail: 'Line lab: rating and what limits it' },
-  { to: '/lab/ends', label: 'Ends', detail: 'Line lab: which connector mates and fits, what else to order' },
-  { to: '/lab/choke', label: 'Choke', detail: 'Line lab: beads on a feeder' },
-  { to: '/lab/set', label: 'Set', detail: 'Line lab: phase-matched leads' },
-  { to: '/lab/audio', label: 'Audio', detail: 'Line lab: run length, pickup resonance' },
-  { to: '/lab/speaker', label: 'Speaker', detail: 'Line lab: gauge, 70 and 100 V lines' },
-  { to: '/lab/bus', label: 'Lighting bus', detail: 'Line lab: receivers, terminator, branch' },
-  { to: '/lab/cables', label: 'Cables', detail: 'Line lab: catalogue, data sheets' },
-  { to: '/log', label: 'Log', detail: 'place' },
-  { to: '/house', label: 'House', detail: 'place' },
-  { to: '/house#data', label: 'Export everything to a file', detail: 'action' },
-  { to: '/house#data', label: 'Import a file', detail: 'action' },
+  ...places.flatMap(({ path, title, words = 'place' }) =>
+    title ? [{ to: path, label: title, detail: words }] : [],
+  ),
+  ...actions.map(({ to, title }) => ({ to, label: title, detail: 'action' })),
 ];
 
 /** Finds a lead, a serial (typed or scanned from a label), a place or an action. */

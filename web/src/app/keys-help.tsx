@@ -1,9 +1,14 @@
+import { Table } from '../controls/table.tsx';
 import { Kbd, Modal } from '@mantine/core';
 
 const keyList: [string, string][] = [
   ['Ctrl K', 'find a lead, a serial, a place or an action'],
-  ['Ctrl Z', 'take the last change back'],
+  [
+    'Ctrl Z',
+    'take back the last change of what is open: the lead, the house, a page of the lab, readings in Prove',
+  ],
   ['Ctrl Y', 'make it again'],
+  ['Ctrl Z', 'in Build: look at the step before; what is recorded is corrected there, never taken back'],
   ['?', 'show these keys'],
   ['Enter', 'in a field: take the reading, go to the next field'],
   ['Escape', 'in a field: forget what does not parse'],
@@ -20,18 +25,16 @@ const keyList: [string, string][] = [
 export function KeysHelp({ onClose }: { readonly onClose: () => void }) {
   return (
     <Modal opened onClose={onClose} title="Keys" centered closeButtonProps={{ 'aria-label': 'Close' }}>
-      <table className="plain-table">
-        <tbody>
-          {keyList.map(([key, what]) => (
-            <tr key={key}>
-              <th scope="row">
-                <Kbd>{key}</Kbd>
-              </th>
-              <td>{what}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table>
+        {keyList.map(([key, what]) => (
+          <tr key={what}>
+            <th scope="row">
+              <Kbd>{key}</Kbd>
+            </th>
+            <td>{what}</td>
+          </tr>
+        ))}
+      </Table>
     </Modal>
   );
 }

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { revise } from '@gorvane/core/record/envelope.ts';
+import { revise } from '@gorvane/core/record/revise.ts';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { fill, openAt, receiver } from '../../test/open-at.tsx';
@@ -70,6 +70,15 @@ describe('the first opening', () => {
     const before = await database.house.toArray();
     await prepareDatabase();
     expect(await database.house.toArray()).toEqual(before);
+  });
+
+  test('a shop that lacks the record of its bench gets one, and keeps all else', async () => {
+    await fill();
+    await database.bench.clear();
+    const leads = await database.leads.toArray();
+    await prepareDatabase();
+    expect(await database.bench.count()).toBe(1);
+    expect(await database.leads.toArray()).toEqual(leads);
   });
 });
 

@@ -1,20 +1,12 @@
 import { Kbd, UnstyledButton } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useEffect } from 'react';
-import { useDispatch } from 'react-redux';
+import { useAppDispatch, useDraftState } from '../draft/hooks.ts';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { giveDroppedFile } from '../controls/dropped-file.ts';
-import { useHouse } from '../data/live.ts';
+import { useBench } from '../data/live.ts';
+import { places } from './places.ts';
 import { redone, undone } from '../draft/draft-slice.ts';
-import { useDraftState } from '../draft/use-draft.ts';
-
-const places = [
-  { to: '/', label: 'Bench' },
-  { to: '/leads', label: 'Leads' },
-  { to: '/lab', label: 'Line lab' },
-  { to: '/log', label: 'Log' },
-  { to: '/house', label: 'House' },
-];
 
 const ConflictQuestion = lazy(async () => ({
   default: (await import('./conflict-question.tsx')).ConflictQuestion,
@@ -46,15 +38,13 @@ function usePackageDrop(): void {
 
 /** The place bar at the left, the open place beside it, and the keys that work everywhere. */
 export function Shell() {
-  const dispatch = useDispatch();
-  const house = useHouse();
+  const dispatch = useAppDispatch();
+  const bench = useBench();
   const savedAt = useDraftState((draft) => draft.savedAt);
   const conflict = useDraftState((draft) => draft.conflicts[0]);
   const [keysOpen, keys] = useDisclosure();
   const [finderOpen, finder] = useDisclosure();
   const { pathname } = useLocation();
-  // A question of the lab shows no record: nothing out of sight is taken back from there.
-  const showsRecords = !/^\/lab\/(?!cables)/.test(pathname);
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
@@ -63,9 +53,10 @@ export function Shell() {
   useHotkeys(
     [
       ['mod+K', finder.toggle],
-      ['mod+Z', () => showsRecords && dispatch(undone())],
-      ['mod+Y', () => showsRecords && dispatch(redone())],
-      ['mod+shift+Z', () => showsRecords && dispatch(redone())],
+      // Where no record is open nothing is taken back: Build, Prove and the lab have an undo of their own.
+      ['mod+Z', () => dispatch(undone())],
+      ['mod+Y', () => dispatch(redone())],
+      ['mod+shift+Z', () => dispatch(redone())],
     ],
     [],
   );
@@ -76,11 +67,13 @@ export function Shell() {
           Gorvane
         </NavLink>
         <nav aria-label="Places">
-          {places.map(({ to, label }) => (
-            <NavLink key={to} to={to} end={to === '/'}>
-              {label}
-            </NavLink>
-          ))}
+          {places
+            .filter(({ inBar }) => inBar)
+            .map(({ path, title }) => (
+              <NavLink key={path} to={path} end={path === '/'}>
+                {title}
+              </NavLink>
+            ))}
         </nav>
         <div className="place-foot">
           <UnstyledButton onClick={finder.open} fz={14}>
@@ -89,7 +82,7 @@ export function Shell() {
           <UnstyledButton onClick={keys.open} fz={14}>
             Keys <Kbd>?</Kbd>
           </UnstyledButton>
-          <span>{house?.benchName}</span>
+          <span>{bench?.name}</span>
           {savedAt && (
             <span>
               saved{' '}

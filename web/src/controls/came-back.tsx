@@ -1,4 +1,4 @@
-import type { Unit } from '@gorvane/core/build/unit.ts';
+import type { Unit } from '@gorvane/core/unit/unit.ts';
 import { Button, Group, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';

@@ -1,4 +1,4 @@
-import type { Certificate } from '@gorvane/core/prove/certificate.ts';
+import type { Certificate } from '@gorvane/core/unit/certificate.ts';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { packageOfUnits } from '../data/packages.ts';

@@ -1,11 +1,12 @@
-import type { CertifiedInstrument } from '@gorvane/core/prove/certificate.ts';
-import type { RecordedCheck } from '@gorvane/core/prove/recorded-check.ts';
+import { readCheckKey } from '@gorvane/core/reading/check-key.ts';
+import type { CertifiedInstrument } from '@gorvane/core/unit/certificate.ts';
+import type { RecordedCheck } from '@gorvane/core/reading/recorded-check.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 
 type Write = (value: number, kind: QuantityKind) => string;
 
 /** Checks that stand on a certificate: every one but looks that nobody gave and nobody asked for. */
-export const isCertified = ({ id, leftOut }: RecordedCheck) => !(leftOut && id.startsWith('look '));
+export const isCertified = ({ id, leftOut }: RecordedCheck) => !(leftOut && readCheckKey(id).kind === 'look');
 
 /** What was read, by the method that decided and by each other beside it. */
 export function readingWords(

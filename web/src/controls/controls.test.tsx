@@ -1,12 +1,12 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import type { Explained } from '@gorvane/core/quantity/explained.ts';
-import { leadWiring } from '@gorvane/core/prove/lead-wiring.ts';
+import { leadWiring } from '@gorvane/core/wiring/lead-wiring.ts';
 import type { LengthUnit } from '@gorvane/core/quantity/length.ts';
 import { exampleEnd } from '@gorvane/core/testing/example.ts';
 import { stripPinAndFerrule } from '@gorvane/core/method/pin-and-ferrule.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
-import { cutOf } from '@gorvane/core/strip/strip-plan.ts';
-import type { HoldPoint } from '@gorvane/core/build/step.ts';
+import { cutOf } from '@gorvane/core/strip/cut-of.ts';
+import type { HoldPoint } from '@gorvane/core/recipe/step.ts';
 import { cleanup, render, screen } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
@@ -117,7 +117,7 @@ describe('hold points in words', () => {
     reading: null,
     safety: false,
     safetyReason: '',
-    rework: { backTo: '', advice: '', scrap: [], partsOff: [], uses: 0 },
+    rework: { backTo: null, advice: '', scrap: [], partsOff: [], uses: 0 },
     ...change,
   });
   test.each<[Partial<HoldPoint>, string]>([

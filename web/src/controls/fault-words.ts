@@ -4,13 +4,13 @@ import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { methodOf } from '@gorvane/core/method/methods.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { endById } from '@gorvane/core/lead/lead.ts';
-import { chokesOf } from '@gorvane/core/prove/choke-rejection.ts';
+import { chokesOf } from '@gorvane/core/fit/choke-rejection.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { endOfFault } from '@gorvane/core/prove/fault.ts';
 import { mayBeInCable } from '@gorvane/core/prove/next-measurement.ts';
 import type { CableFault, InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import { isCableFault } from '@gorvane/core/prove/injected-fault.ts';
-import type { Wiring } from '@gorvane/core/prove/wiring.ts';
+import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 
 /** A fault in words: what, and at which end. */

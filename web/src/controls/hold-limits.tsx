@@ -1,4 +1,4 @@
-import type { HoldPoint } from '@gorvane/core/build/step.ts';
+import type { HoldPoint } from '@gorvane/core/recipe/step.ts';
 import { useWriting } from './writing.ts';
 
 /** How a hold point is passed: a look or a tug, or a number within its limits; and that a safety point takes no waiver. */

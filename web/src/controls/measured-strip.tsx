@@ -1,11 +1,11 @@
+import { Table } from './table.tsx';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import type { JudgedStrip, MeasuredStrip, Recut } from '@gorvane/core/strip/measured.ts';
 import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
-import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
+import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import { QuantityField } from './quantity-field.tsx';
 import { VerdictMark } from './verdict.tsx';
-import { TableHead } from './table-head.tsx';
 
 interface MeasuredStripTableProps {
   readonly field: string;
@@ -34,36 +34,33 @@ export function MeasuredStripTable({
 }: MeasuredStripTableProps) {
   return (
     <>
-      <table className="plain-table">
-        <TableHead columns={['Layer', 'Plan, mm', 'Cut, mm', 'Verdict']} />
-        <tbody>
-          {judged.cuts.map(({ cut, verdict }, index) => {
-            const key = cutKey(cut);
-            const length = measured[key];
-            return (
-              <tr key={key}>
-                <th scope="row">{key}</th>
-                <td className="reading">{formatMillimetres(cut.position.value)}</td>
-                <td style={{ width: 108 }}>
-                  <QuantityField
-                    aria-label={`${key} as cut, from the ${plan.datum}`}
-                    inputMode="decimal"
-                    autoFocus={autoFocus && index === 0}
-                    readWhenLeft={readWhenLeft}
-                    field={`${field}/${key}`}
-                    written={length === undefined ? '' : formatMillimetres(length, 2)}
-                    onRead={(text) => onCut(key, text.trim() === '' ? undefined : parseCut(text))}
-                    onEnter={index === plan.cuts.length - 1 ? onLastEnter : undefined}
-                  />
-                </td>
-                <td>
-                  <VerdictMark verdict={verdict} />
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <Table head={['Layer', 'Plan, mm', 'Cut, mm', 'Verdict']}>
+        {judged.cuts.map(({ cut, verdict }, index) => {
+          const key = cutKey(cut);
+          const length = measured[key];
+          return (
+            <tr key={key}>
+              <th scope="row">{key}</th>
+              <td className="reading">{formatMillimetres(cut.position.value)}</td>
+              <td style={{ width: 108 }}>
+                <QuantityField
+                  aria-label={`${key} as cut, from the ${plan.datum}`}
+                  inputMode="decimal"
+                  autoFocus={autoFocus && index === 0}
+                  readWhenLeft={readWhenLeft}
+                  field={`${field}/${key}`}
+                  written={length === undefined ? '' : formatMillimetres(length, 2)}
+                  onRead={(text) => onCut(key, text.trim() === '' ? undefined : parseCut(text))}
+                  onEnter={index === plan.cuts.length - 1 ? onLastEnter : undefined}
+                />
+              </td>
+              <td>
+                <VerdictMark verdict={verdict} />
+              </td>
+            </tr>
+          );
+        })}
+      </Table>
       {judged.verdict === 'Out' && <RecutAdvice judged={judged} datum={plan.datum} />}
     </>
   );

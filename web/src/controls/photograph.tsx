@@ -1,4 +1,4 @@
-import type { Recorded } from '@gorvane/core/build/progress.ts';
+import type { Recorded } from '@gorvane/core/unit/progress.ts';
 import { usePicture } from '../data/photographs.ts';
 
 /** Pictures of a unit as its record names them. */

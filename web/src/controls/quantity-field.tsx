@@ -1,10 +1,9 @@
 import { TextInput } from '@mantine/core';
 import type { TextInputProps } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
-import { useDispatch } from 'react-redux';
+import { useAppDispatch, useDraftState } from '../draft/hooks.ts';
 import { database } from '../data/database.ts';
 import { parsed, sealed, typed } from '../draft/draft-slice.ts';
-import { useDraftState } from '../draft/use-draft.ts';
 
 interface QuantityFieldProps extends Omit<TextInputProps, 'value' | 'onChange' | 'error'> {
   /** Names the field across reloads: what is typed and does not parse is kept under it. */
@@ -37,7 +36,7 @@ export function QuantityField({
   readWhenLeft = false,
   ...input
 }: QuantityFieldProps) {
-  const dispatch = useDispatch();
+  const dispatch = useAppDispatch();
   const raw = useDraftState((draft) => draft.raw[field]);
   const [text, setText] = useState<string | undefined>();
 

@@ -1,3 +1,4 @@
+import { Table } from './table.tsx';
 import type { Cell } from '@gorvane/core/file/csv.ts';
 import { writeCsv } from '@gorvane/core/file/csv.ts';
 import { Button } from '@mantine/core';
@@ -81,39 +82,30 @@ function picked<T>(rows: readonly T[], most: number): readonly T[] {
 export function ResultTable({ data, most = 60 }: ResultTableProps) {
   const shown = picked(data.rows, most);
   return (
-    <div className="scroll-x" tabIndex={0} role="group" aria-label={`Table: ${data.name}`}>
-      <table className="plain-table result-table">
-        <thead>
-          <tr>
-            {data.header.map((title, column) => (
-              <th
-                key={title}
-                scope="col"
-                className={typeof shown[0]?.[column] === 'number' ? 'number' : undefined}
-              >
-                {title}
-              </th>
+    <>
+      <Table
+        className="result-table"
+        label={`Table: ${data.name}`}
+        head={data.header.map((title, column) =>
+          typeof shown[0]?.[column] === 'number' ? { figures: title } : title,
+        )}
+      >
+        {shown.map((row, n) => (
+          <tr key={n}>
+            {row.map((cell, column) => (
+              <td key={column} className={typeof cell === 'number' ? 'number reading' : undefined}>
+                {typeof cell === 'number' ? Number(cell.toPrecision(6)) : cell}
+              </td>
             ))}
           </tr>
-        </thead>
-        <tbody>
-          {shown.map((row, n) => (
-            <tr key={n}>
-              {row.map((cell, column) => (
-                <td key={column} className={typeof cell === 'number' ? 'number reading' : undefined}>
-                  {typeof cell === 'number' ? Number(cell.toPrecision(6)) : cell}
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </Table>
       {shown.length < data.rows.length && (
         <p className="soft">
           {shown.length} of {data.rows.length} rows; the CSV has all.
         </p>
       )}
-    </div>
+    </>
   );
 }
 

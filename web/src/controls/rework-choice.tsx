@@ -1,6 +1,8 @@
-import type { CableLeft } from '@gorvane/core/build/cable-left.ts';
-import { shortageAfter } from '@gorvane/core/build/cable-left.ts';
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { Scrap } from '@gorvane/core/recipe/scrap.ts';
+import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
+import type { CableLeft } from '@gorvane/core/unit/cable-left.ts';
+import { shortageAfter } from '@gorvane/core/unit/cable-left.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button, Group, TextInput } from '@mantine/core';
 import { useState } from 'react';
@@ -9,7 +11,7 @@ interface ReworkChoiceProps {
   /** What is taken for this try, and what there is of it. */
   readonly uses: number;
   readonly left: CableLeft;
-  readonly scrap: readonly string[];
+  readonly scrap: readonly Scrap[];
   readonly goLabel: string;
   readonly onGo: (before: readonly UnitHappening[]) => void;
   readonly onScrap: () => void;
@@ -29,7 +31,7 @@ export function ReworkChoice({ uses, left, scrap, goLabel, onGo, onScrap }: Rewo
   };
   return (
     <div className="rework-choice">
-      {scrap.length > 0 && <p>Scrap: {scrap.join(', ')}. New ones come from stock.</p>}
+      {scrap.length > 0 && <p>Scrap: {scrapWords(scrap)}. New ones come from stock.</p>}
       {uses > 0 && (
         <p>
           Uses {formatMillimetres(uses)} mm of the cable at this end;{' '}

@@ -1,11 +1,11 @@
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { stripTemplate } from '@gorvane/core/strip/template.ts';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { saveFile } from './save-file.ts';
 
 /** Strip templates of all ends at true size, as a PDF. */
-export function TemplateButton({ plan }: { readonly plan: LeadPlan }) {
+export function TemplateButton({ plan }: { readonly plan: ShownPlan }) {
   const [problem, setProblem] = useState<string | undefined>();
   const write = async () => {
     try {

@@ -1,4 +1,4 @@
-import type { Unit } from '@gorvane/core/build/unit.ts';
+import type { Unit } from '@gorvane/core/unit/unit.ts';
 import { exportUnit } from '../data/archive.ts';
 import { saveFile } from './save-file.ts';
 

@@ -1,5 +1,5 @@
-import type { RecordedProof, UnitProgress } from '@gorvane/core/build/progress.ts';
-import { isOverdue } from '@gorvane/core/prove/reading.ts';
+import type { RecordedProof, UnitProgress } from '@gorvane/core/unit/progress.ts';
+import { isOverdue } from '@gorvane/core/reading/reading.ts';
 
 /** Where a unit stands, in words. */
 export function stateWords(progress: UnitProgress): string {

@@ -1,10 +1,11 @@
+import { defaultBench } from '@gorvane/core/house/bench.ts';
 import type { Archive } from '@gorvane/core/file/archive.ts';
 import { readArchive, tableNames, writeArchive } from '@gorvane/core/file/archive.ts';
 import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Envelope } from '@gorvane/core/record/envelope.ts';
 import { mergeRecords } from '@gorvane/core/record/merge.ts';
 import { database, timeNow } from './database.ts';
-import { keptFilesOf } from '@gorvane/core/record/kept-files.ts';
+import { keptFilesOf } from '@gorvane/core/unit/kept-files.ts';
 
 const allTables = () => [...tableNames.map((name) => database.table(name)), database.blobs, database.kept];
 
@@ -40,6 +41,7 @@ export async function exportUnit(unitId: string): Promise<Uint8Array> {
     units: [unit],
     events,
     house: [],
+    bench: [],
     cables: [],
     blobs: Object.fromEntries(blobs.flatMap((blob) => (blob ? [[blob.hash, blob.bytes]] : []))),
   };
@@ -59,11 +61,15 @@ export interface ImportResult {
  * @throws ArchiveError with the reason.
  */
 export async function importArchive(bytes: Uint8Array): Promise<ImportResult> {
-  const archive = readArchive(bytes);
+  return mergeArchive(readArchive(bytes));
+}
+
+async function mergeArchive(archive: Archive): Promise<ImportResult> {
   return database.transaction('rw', allTables(), async () => {
     const total = { added: 0, replaced: 0, kept: 0 };
     for (const name of tableNames) {
-      if (name === 'events') continue;
+      // Who is at a bench is that bench's own, and records are only ever added to.
+      if (name === 'events' || name === 'bench') continue;
       const mine = (await database.table(name).toArray()) as Envelope[];
       const { records, added, replaced, kept } = mergeRecords(mine, archive[name] as Envelope[]);
       await database.table(name).bulkPut([...records]);
@@ -81,11 +87,12 @@ export async function importArchive(bytes: Uint8Array): Promise<ImportResult> {
   });
 }
 
-/** Empties the database and leaves a house with defaults. */
+/** Empties the database and leaves a house and a bench with defaults. */
 export async function startEmpty(): Promise<void> {
   await database.transaction('rw', allTables(), async () => {
     await Promise.all(allTables().map((table) => table.clear()));
     await database.house.add(defaultHouse(timeNow()));
+    await database.bench.add(defaultBench(timeNow()));
   });
 }
 
@@ -93,8 +100,10 @@ export async function startEmpty(): Promise<void> {
 export async function startWithDemo(): Promise<void> {
   const response = await fetch('/demo.zip');
   if (!response.ok) throw new Error('The demo data did not come from the server.');
-  const bytes = new Uint8Array(await response.arrayBuffer());
-  readArchive(bytes);
-  await database.transaction('rw', allTables(), () => Promise.all(allTables().map((table) => table.clear())));
-  await importArchive(bytes);
+  const archive = readArchive(new Uint8Array(await response.arrayBuffer()));
+  await database.transaction('rw', allTables(), async () => {
+    await Promise.all(allTables().map((table) => table.clear()));
+    await mergeArchive(archive);
+    await database.bench.bulkPut(archive.bench);
+  });
 }

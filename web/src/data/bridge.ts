@@ -7,7 +7,7 @@ import type {
 } from '@gorvane/core/instrument/messages.ts';
 import { fromBridgeSchema } from '@gorvane/core/instrument/messages.ts';
 import type { VirtualSetup } from '@gorvane/core/instrument/virtual-setup.ts';
-import type { Device } from '@gorvane/core/prove/reading.ts';
+import type { Device } from '@gorvane/core/reading/reading.ts';
 import { useSyncExternalStore } from 'react';
 
 /** Whether the bridge of the server answers, and the instruments behind it. */

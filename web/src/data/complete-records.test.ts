@@ -4,7 +4,9 @@ import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
 import { Dexie } from 'dexie';
 import { demo, receiver, unitOf } from '../../test/open-at.tsx';
-import { Database } from './database.ts';
+import { dataVersion } from '@gorvane/core/file/migrations/migrations.ts';
+import { archivedJson } from '@gorvane/core/testing/old-archive.ts';
+import { Database, databaseVersion, NewerDatabaseError } from './database.ts';
 
 const name = 'gorvane-older';
 
@@ -127,3 +129,52 @@ describe('a database from before there were other ends', () => {
     },
   );
 });
+
+/** A database as an archive of a version would have filled it then. */
+async function filledFrom(file: string, version: number): Promise<void> {
+  await older(version);
+  const before = new Dexie(name);
+  await before.open();
+  for (const table of ['leads', 'gaugeCards', 'orders', 'units', 'events', 'house']) {
+    await before.table(table).clear();
+    await before.table(table).bulkPut(archivedJson<object[]>(file, `${table}.json`)!);
+  }
+  before.close();
+}
+
+test.each([
+  [1, 'version-1'],
+  [2, 'version-2'],
+  [3, 'version-3'],
+  [4, 'version-4'],
+  [5, 'version-5'],
+  [6, 'version-6'],
+  [7, 'version-7'],
+])('a database of version %d is brought here as an archive is, with nothing lost', async (version, file) => {
+  await filledFrom(file, version);
+  const database = new Database(name);
+  await database.open();
+  const units = await database.units.toArray();
+  const stored = archivedJson<object[]>(file, 'units.json')!;
+  expect(units).toHaveLength(stored.length);
+  for (const { plan } of units) {
+    if (!plan) continue;
+    expect(plan.cuts.length).toBeGreaterThan(0);
+    expect(plan.steps.every(({ role }) => role.length > 0)).toBe(true);
+  }
+  database.close();
+});
+
+test('a newer database is refused in words, and nothing in it is touched', async () => {
+  const newer = new Dexie(name);
+  newer.version(databaseVersion + 1).stores({ leads: 'id', house: 'id' });
+  await newer.table('house').put({ id: 'house', ofLater: true });
+  newer.close();
+  const database = new Database(name);
+  await expect(database.open()).rejects.toThrow(NewerDatabaseError);
+  await newer.open();
+  expect(await newer.table('house').toArray()).toEqual([{ id: 'house', ofLater: true }]);
+  newer.close();
+});
+
+test('databases and archives count the same versions', () => expect(databaseVersion).toBe(dataVersion));

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { starters } from '@gorvane/core/lead/starters.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { exportEverything, importArchive, startEmpty } from './archive.ts';
 import { database } from './database.ts';
 import { createLead } from './new-lead.ts';
@@ -92,6 +92,20 @@ describe('everything out and in', () => {
     ])
       await expect(importArchive(bad)).rejects.toThrow();
     expect(await contents()).toEqual(before);
+  });
+
+  test('another bench’s archive brings its house, never its name, serials or screen', async () => {
+    await createLead({ starter: starters[0]!, length: 3.4, quantity: 2 });
+    const theirs = await exportEverything();
+    await startEmpty();
+    await database.bench.toCollection().modify({ name: 'Bench two', theme: 'night' });
+    await importArchive(theirs);
+    expect(await database.bench.toArray()).toMatchObject([
+      { name: 'Bench two', theme: 'night', nextSerial: 1 },
+    ]);
+    await createLead({ starter: starters[1]!, length: 1, quantity: 1 });
+    const serials = (await database.units.orderBy('serial').toArray()).map(({ serial }) => serial);
+    expect(serials).toEqual(['B1-0001', 'B1-0002', 'B1-0003']);
   });
 
   test('importing the same file again adds and replaces nothing', async () => {

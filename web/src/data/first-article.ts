@@ -1,7 +1,7 @@
-import type { Unit } from '@gorvane/core/build/unit.ts';
-import type { Correction } from '@gorvane/core/plan/first-article.ts';
-import { correctedCut, correctedFeatures } from '@gorvane/core/plan/first-article.ts';
-import { revise } from '@gorvane/core/record/envelope.ts';
+import type { Unit } from '@gorvane/core/unit/unit.ts';
+import type { Correction } from '@gorvane/core/unit/first-article.ts';
+import { correctedCut, correctedFeatures } from '@gorvane/core/unit/first-article.ts';
+import { revise } from '@gorvane/core/record/revise.ts';
 import { database, timeNow } from './database.ts';
 import { recordHappenings } from './units.ts';
 
@@ -9,7 +9,7 @@ import { recordHappenings } from './units.ts';
 export async function takeOverCorrections(unit: Unit, corrections: readonly Correction[]): Promise<void> {
   await database.transaction(
     'rw',
-    [database.gaugeCards, database.leads, database.units, database.events, database.house],
+    [database.gaugeCards, database.leads, database.units, database.events, database.bench],
     async () => {
       const cardIds = corrections.flatMap((correction) =>
         correction.kind === 'gauge card' ? [correction.cardId] : [],

@@ -1,5 +1,5 @@
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
-import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import { bagName, nominalGaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import { database, newId, timeNow } from './database.ts';
 

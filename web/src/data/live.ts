@@ -1,9 +1,9 @@
-import type { Unit, UnitEvent } from '@gorvane/core/build/unit.ts';
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
-import { unitProgress } from '@gorvane/core/build/progress.ts';
-import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import type { House } from '@gorvane/core/house/house.ts';
-import { houseId } from '@gorvane/core/house/house.ts';
+import type { Bench } from '@gorvane/core/house/bench.ts';
+import { benchId, houseId } from '@gorvane/core/house/house-id.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
@@ -27,21 +27,16 @@ export function useHouse(): House | undefined {
   return useLiveQuery(() => database.house.get(houseId));
 }
 
+export function useBench(): Bench | undefined {
+  return useLiveQuery(() => database.bench.get(benchId));
+}
+
 export function useLeads(): Lead[] | undefined {
   return useLiveQuery(async () => present(await database.leads.orderBy('name').toArray()));
 }
 
 export function useLead(leadId: string): Lead | undefined {
   return useLiveQuery(() => database.leads.get(leadId), [leadId]);
-}
-
-/** The gauge cards that the ends of a lead refer to. */
-export function useCardsOf(lead: Lead | undefined): GaugeCard[] | undefined {
-  return useLiveQuery(async () => {
-    if (!lead) return undefined;
-    const cards = await database.gaugeCards.bulkGet(lead.ends.map(({ gaugeCardId }) => gaugeCardId));
-    return cards.filter((card) => card !== undefined);
-  }, [lead]);
 }
 
 export function useOrders(): Order[] | undefined {

@@ -4,7 +4,7 @@ import { makeLead } from '@gorvane/core/lead/make-lead.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Starter, StarterEnd } from '@gorvane/core/lead/starters.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
-import { firstRevision } from '@gorvane/core/record/envelope.ts';
+import { firstRevision } from '@gorvane/core/record/revise.ts';
 import { database, newId, timeNow } from './database.ts';
 import { requireHouse } from './house.ts';
 import { addUnits } from './units.ts';
@@ -45,7 +45,7 @@ export async function createLeadOf({
   const { lead, cards } = makeLead(request, newId, now, await requireHouse());
   await database.transaction(
     'rw',
-    [database.leads, database.gaugeCards, database.orders, database.units, database.house],
+    [database.leads, database.gaugeCards, database.orders, database.units, database.bench],
     async () => {
       await database.leads.add(lead);
       await database.gaugeCards.bulkAdd(cards);
@@ -59,11 +59,7 @@ export async function createLeadOf({
       await database.orders.add(order);
       const [line] = order.lines;
       const sequences = Array.from({ length: quantity }, (_, index) => index + 1);
-      await addUnits(
-        { leadId: lead.id, orderId: order.id, lineId: line!.id },
-        sequences,
-        await requireHouse(),
-      );
+      await addUnits({ leadId: lead.id, orderId: order.id, lineId: line!.id }, sequences);
     },
   );
   return lead.id;

@@ -1,13 +1,13 @@
-import { unitProgress } from '@gorvane/core/build/progress.ts';
-import type { Unit, UnitEvent } from '@gorvane/core/build/unit.ts';
+import { unitProgress } from '@gorvane/core/unit/progress.ts';
+import type { Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import type { CheckedPackage, PackagedUnit } from '@gorvane/core/file/data-package.ts';
 import { writeDataPackage } from '@gorvane/core/file/data-package.ts';
-import type { Certificate } from '@gorvane/core/prove/certificate.ts';
-import { certificateOf } from '@gorvane/core/prove/certificate.ts';
+import type { Certificate } from '@gorvane/core/unit/certificate.ts';
+import { certificateOf } from '@gorvane/core/unit/certificate.ts';
 import { database, timeNow } from './database.ts';
 import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
-import { keptFilesOf } from '@gorvane/core/record/kept-files.ts';
+import { keptFilesOf } from '@gorvane/core/unit/kept-files.ts';
 import { eventsOfUnit } from './unit-records.ts';
 
 /** A data package of units that were started; `draw` makes the certificate of each. @throws Error when none was started. */

@@ -51,7 +51,7 @@ export async function addPhotograph(
   const hash = checksum(bytes);
   await database.transaction(
     'rw',
-    [database.blobs, database.units, database.events, database.house],
+    [database.blobs, database.units, database.events, database.bench],
     async () => {
       await database.blobs.put({ hash, bytes });
       await recordHappenings(unitId, () => [

@@ -1,5 +1,5 @@
 import { applyChanges, conflictsOf, differenceOf } from '@gorvane/core/record/difference.ts';
-import { revise } from '@gorvane/core/record/envelope.ts';
+import { revise } from '@gorvane/core/record/revise.ts';
 import type { EditedRecord, EditedTable } from './database.ts';
 import { database, timeNow } from './database.ts';
 

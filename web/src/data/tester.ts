@@ -1,5 +1,5 @@
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
 import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';

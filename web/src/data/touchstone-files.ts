@@ -1,4 +1,4 @@
-import type { Network } from '@gorvane/core/file/network.ts';
+import type { Network } from '@gorvane/core/line/network.ts';
 import { readTouchstone } from '@gorvane/core/file/touchstone.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
 import { useLiveQuery } from 'dexie-react-hooks';

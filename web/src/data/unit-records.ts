@@ -1,6 +1,6 @@
-import type { BatchUnit } from '@gorvane/core/build/batch.ts';
-import { unitProgress } from '@gorvane/core/build/progress.ts';
-import type { Unit, UnitEvent } from '@gorvane/core/build/unit.ts';
+import type { BatchUnit } from '@gorvane/core/unit/batch.ts';
+import { unitProgress } from '@gorvane/core/unit/progress.ts';
+import type { Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { database } from './database.ts';
 

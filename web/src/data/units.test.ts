@@ -13,14 +13,14 @@ beforeEach(() => fill());
 
 describe('a unit given up', () => {
   test('is replaced at its place, with the next serial of the house', async () => {
-    const { nextSerial } = (await database.house.toArray())[0]!;
+    const { nextSerial } = (await database.bench.toArray())[0]!;
     await scrapUnit(unitId, 'too short', [{ kind: 'note', stepId: null, text: 'cut at the wrong mark' }]);
     const line = await recordsOfLine(orderId, lineId);
     expect(line.map(({ unit }) => unit.sequence)).toEqual([1, 2, 3, 3, 4, 5, 6]);
     const replacement = line[3]!;
     expect(replacement.unit).toMatchObject({ serial: `OS-00${nextSerial}`, plan: null });
     expect(replacement.events).toEqual([]);
-    expect((await database.house.toArray())[0]!.nextSerial).toBe(nextSerial + 1);
+    expect((await database.bench.toArray())[0]!.nextSerial).toBe(nextSerial + 1);
     const kinds = (await eventsOfUnit(unitId)).map(({ happening }) => happening.kind);
     expect(kinds.slice(-2)).toEqual(['note', 'scrapped']);
   });

@@ -1,15 +1,17 @@
-import type { Unit, UnitHappening } from '@gorvane/core/build/unit.ts';
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
-import type { House } from '@gorvane/core/house/house.ts';
-import { unitProgress } from '@gorvane/core/build/progress.ts';
+import { owesFirstArticle } from '@gorvane/core/unit/batch.ts';
+import type { Unit, UnitHappening } from '@gorvane/core/unit/unit.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import type { Bench } from '@gorvane/core/house/bench.ts';
+import { serialOf } from '@gorvane/core/house/bench.ts';
+import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
-import { firstRevision, revise } from '@gorvane/core/record/envelope.ts';
+import { firstRevision, revise } from '@gorvane/core/record/revise.ts';
 import { database, newId, timeNow } from './database.ts';
-import { requireHouse } from './house.ts';
+import { requireBench, requireHouse } from './house.ts';
 import { eventsOfUnit, unitsOfLine } from './unit-records.ts';
 
 /**
@@ -20,12 +22,12 @@ export async function recordHappenings(
   unitId: string,
   decide: (progress: UnitProgress) => readonly UnitHappening[],
 ): Promise<void> {
-  await database.transaction('rw', database.units, database.events, database.house, async () => {
+  await database.transaction('rw', database.units, database.events, database.bench, async () => {
     const unit = await requireUnit(unitId);
-    const house = await requireHouse();
+    const bench = await requireBench();
     let chain = await eventsOfUnit(unitId);
     for (const happening of decide(unitProgress(unit, chain))) {
-      const event = nextEvent(chain, unitId, happening, { id: newId(), by: house.benchName, at: timeNow() });
+      const event = nextEvent(chain, unitId, happening, { id: newId(), by: bench.name, at: timeNow() });
       await database.events.add(event);
       chain = [...chain, event];
     }
@@ -40,6 +42,7 @@ export async function startUnit(unitId: string): Promise<void> {
       database.units,
       database.events,
       database.house,
+      database.bench,
       database.leads,
       database.gaugeCards,
       database.orders,
@@ -80,9 +83,11 @@ export async function startUnit(unitId: string): Promise<void> {
 async function isFirstOfBatch({ id, orderId, lineId }: Unit): Promise<boolean> {
   const order = await database.orders.get(orderId);
   const quantity = order?.lines.find((line) => line.id === lineId)?.quantity ?? 1;
-  if (quantity < 2) return false;
   const others = (await unitsOfLine(orderId, lineId)).filter((unit) => unit.id !== id);
-  return others.every(({ progress: { started, scrapped } }) => !started || scrapped !== null);
+  return owesFirstArticle(
+    quantity,
+    others.map(({ progress }) => progress),
+  );
 }
 
 /**
@@ -94,27 +99,28 @@ export async function scrapUnit(
   reason: string,
   before: readonly UnitHappening[] = [],
 ): Promise<void> {
-  await database.transaction('rw', database.units, database.events, database.house, async () => {
+  await database.transaction('rw', database.units, database.events, database.bench, async () => {
     const unit = await requireUnit(unitId);
     let isNew = false;
     await recordHappenings(unitId, ({ scrapped }) => {
       isNew = scrapped === null;
       return isNew ? [...before, { kind: 'scrapped', reason }] : [];
     });
-    if (isNew) await addUnits(unit, [unit.sequence], await requireHouse());
+    if (isNew) await addUnits(unit, [unit.sequence]);
   });
 }
 
-/** Adds units to an order line, with the next serials of the house. */
+/** Adds units to an order line, with the next serials of this bench. */
 export async function addUnits(
   { leadId, orderId, lineId }: Pick<Unit, 'leadId' | 'orderId' | 'lineId'>,
   sequences: readonly number[],
-  house: House,
 ): Promise<Unit[]> {
   const now = timeNow();
+  const bench = await requireBench();
+  const first = await freeNumber(bench);
   const units = sequences.map((sequence, index): Unit => ({
     ...firstRevision(newId(), now),
-    serial: `${house.serialPrefix}-${String(house.nextSerial + index).padStart(4, '0')}`,
+    serial: serialOf(bench, first + index),
     leadId,
     orderId,
     lineId,
@@ -122,8 +128,16 @@ export async function addUnits(
     plan: null,
   }));
   await database.units.bulkAdd(units);
-  await database.house.put(revise(house, { nextSerial: house.nextSerial + units.length }, now));
+  await database.bench.put(revise(bench, { nextSerial: first + units.length }, now));
   return units;
+}
+
+/** The next number whose serial no unit has, nor any after it: units may have come from an archive. */
+async function freeNumber(bench: Bench): Promise<number> {
+  const prefix = `${bench.serialPrefix}-`;
+  const taken = (await database.units.where('serial').startsWith(prefix).keys()) as string[];
+  const numbers = taken.map((serial) => Number(serial.slice(prefix.length))).filter(Number.isSafeInteger);
+  return numbers.reduce((next, number) => Math.max(next, number + 1), bench.nextSerial);
 }
 
 const utf8 = (text: string) => new TextEncoder().encode(text);

@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { exampleLead } from '@gorvane/core/testing/example.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import { revise } from '@gorvane/core/record/envelope.ts';
+import { revise } from '@gorvane/core/record/revise.ts';
+import { waitFor } from '@testing-library/react';
 import { createStore } from '../app/store.ts';
 import { database } from '../data/database.ts';
 import { saveRecord } from '../data/records.ts';
@@ -12,9 +13,11 @@ import {
   draftKey,
   draftReducer,
   edited,
+  opened,
   redone,
   saved,
   sealed,
+  stepToUndo,
   typed,
   undone,
   unsavedChanges,
@@ -25,7 +28,10 @@ const key = draftKey('leads', lead.id);
 const later = '2026-11-24T09:00:00.000Z';
 type Action = Parameters<typeof draftReducer>[1];
 const play = (...actions: Action[]): DraftState =>
-  actions.reduce(draftReducer, draftReducer(undefined, arrived({ table: 'leads', record: lead })));
+  [opened(key), ...actions].reduce(
+    draftReducer,
+    draftReducer(undefined, arrived({ table: 'leads', record: lead })),
+  );
 const rename = (name: string, label = 'name') => edited({ key, label, next: { ...lead, name } });
 const current = (state: DraftState) => state.records[key]!.current as Lead;
 const fromOtherTab = (changes: Partial<Lead>) =>
@@ -56,7 +62,62 @@ describe('undo and redo', () => {
   });
 });
 
+describe('undo belongs to what is open', () => {
+  const other = { ...lead, id: 'other' };
+  const otherKey = draftKey('leads', other.id);
+  const two = (...actions: Action[]) => play(arrived({ table: 'leads', record: other }), ...actions);
+  const nameOf = (state: DraftState, at: string) => (state.records[at]!.current as Lead).name;
+
+  test('a change made on one lead is taken back on it and not on another', () => {
+    const state = two(
+      opened(key),
+      rename('mine'),
+      opened(otherKey),
+      edited({ key: otherKey, label: 'name', next: { ...other, name: 'theirs' } }),
+      opened(key),
+    );
+    expect(stepToUndo(state)).toMatchObject({ key, label: 'name' });
+    const once = [undone(), undone()].reduce(draftReducer, state);
+    expect([nameOf(once, key), nameOf(once, otherKey)]).toEqual([lead.name, 'theirs']);
+    expect(nameOf(draftReducer(once, redone()), key)).toBe('mine');
+    const elsewhere = [opened(null), undone(), redone()].reduce(draftReducer, once);
+    expect(elsewhere.records).toBe(once.records);
+  });
+
+  test('what has been changed again from another place is not taken back from here', () => {
+    const state = two(
+      opened(key),
+      rename('mine'),
+      opened('house/house'),
+      rename('again', 'rename'),
+      opened(key),
+    );
+    expect(stepToUndo(state)).toBeUndefined();
+    expect(nameOf(draftReducer(state, undone()), key)).toBe('again');
+  });
+});
+
 describe('two tabs', () => {
+  test('deciding about one record leaves the question about the same place of another', () => {
+    const other = { ...lead, id: 'other' };
+    const otherKey = draftKey('leads', other.id);
+    const state = play(
+      arrived({ table: 'leads', record: other }),
+      rename('mine'),
+      edited({ key: otherKey, label: 'name', next: { ...other, name: 'mine, too' } }),
+      fromOtherTab({ name: 'theirs' }),
+      arrived({ table: 'leads', record: revise(other, { name: 'theirs, too' }, later) }),
+    );
+    expect(state.conflicts).toHaveLength(2);
+    const decidedFirst = draftReducer(state, decided({ conflict: state.conflicts[0]!, keep: 'theirs' }));
+    expect(decidedFirst.conflicts.map(({ key: at }) => at)).toEqual([otherKey]);
+    const both = draftReducer(decidedFirst, decided({ conflict: decidedFirst.conflicts[0]!, keep: 'mine' }));
+    expect([current(both).name, (both.records[otherKey]!.current as Lead).name]).toEqual([
+      'theirs',
+      'mine, too',
+    ]);
+  });
+
   test('changes to different fields both survive', () => {
     const state = play(rename('mine'), fromOtherTab({ slack: 0.2 }));
     expect(current(state)).toMatchObject({ name: 'mine', slack: 0.2 });
@@ -97,13 +158,14 @@ describe('saving', () => {
     await database.leads.add(lead);
   });
 
-  test('an edit is in the database within a second', async () => {
+  test('an edit comes into the database by itself', async () => {
     const store = createStore();
     store.dispatch(arrived({ table: 'leads', record: lead }));
     store.dispatch(rename('saved by itself'));
-    await new Promise((resolve) => setTimeout(resolve, 900));
-    expect(await database.leads.get(lead.id)).toMatchObject({ name: 'saved by itself', revision: 2 });
-    expect(store.getState().draft.savedAt).not.toBeNull();
+    await waitFor(async () =>
+      expect(await database.leads.get(lead.id)).toMatchObject({ name: 'saved by itself', revision: 2 }),
+    );
+    await waitFor(() => expect(store.getState().draft.savedAt).not.toBeNull());
   });
 
   test('another tab’s save in between is kept too', async () => {
@@ -123,8 +185,7 @@ describe('saving', () => {
   test('a text that does not parse is kept outside the record', async () => {
     const store = createStore();
     store.dispatch(typed({ field: 'f', text: '3.4 mx', error: 'expected a length' }));
-    await new Promise((resolve) => setTimeout(resolve, 50));
-    expect(await database.kept.get('f')).toEqual({ key: 'f', text: '3.4 mx' });
+    await waitFor(async () => expect(await database.kept.get('f')).toEqual({ key: 'f', text: '3.4 mx' }));
     expect((await database.leads.get(lead.id))!.revision).toBe(1);
   });
 });

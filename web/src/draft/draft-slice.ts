@@ -1,7 +1,7 @@
 import type { Change } from '@gorvane/core/record/difference.ts';
 import { applyChanges, conflictsOf, differenceOf, invert } from '@gorvane/core/record/difference.ts';
-import type { PayloadAction } from '@reduxjs/toolkit';
-import { createSlice } from '@reduxjs/toolkit';
+import type { Draft, PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, current } from '@reduxjs/toolkit';
 import type { EditedRecord, EditedTable } from '../data/database.ts';
 
 /** A record being edited: as it was last saved, and as it now stands. */
@@ -15,12 +15,14 @@ export interface DraftRecord {
 export interface UndoStep {
   readonly label: string;
   readonly key: string;
+  /** What was open when it was made, else the record itself: it is taken back from there and from nowhere else. */
+  readonly place: string;
   readonly changes: readonly Change[];
   /** Further edits of the same intent still join it. */
   readonly open: boolean;
 }
 
-/** Two tabs changed the same place differently: a person decides. */
+/** Two tabs changed the same place of a record differently: a person decides. */
 export interface DraftConflict {
   readonly key: string;
   readonly mine: Change;
@@ -31,6 +33,8 @@ export interface DraftState {
   readonly records: Readonly<Record<string, DraftRecord>>;
   readonly past: readonly UndoStep[];
   readonly future: readonly UndoStep[];
+  /** What is open, by the key of its record: a lead, the house, a cable; null where nothing is edited. */
+  readonly place: string | null;
   /** What was typed into a field and does not parse, with why. */
   readonly raw: Readonly<Record<string, { readonly text: string; readonly error: string }>>;
   readonly conflicts: readonly DraftConflict[];
@@ -38,7 +42,15 @@ export interface DraftState {
   readonly savedAt: string | null;
 }
 
-const initialState: DraftState = { records: {}, past: [], future: [], raw: {}, conflicts: [], savedAt: null };
+const initialState: DraftState = {
+  records: {},
+  past: [],
+  future: [],
+  place: null,
+  raw: {},
+  conflicts: [],
+  savedAt: null,
+};
 
 export const draftKey = (table: EditedTable, id: string) => `${table}/${id}`;
 
@@ -46,156 +58,161 @@ const isEnvelope = ({ path }: Change) =>
   path.length === 1 && (path[0] === 'revision' || path[0] === 'changedAt');
 
 /** Changes that are not saved yet. */
-export function unsavedChanges({ base, current }: DraftRecord): Change[] {
-  return differenceOf(base, current).filter((change) => !isEnvelope(change));
+export function unsavedChanges({ base, current: now }: DraftRecord): Change[] {
+  return differenceOf(base, now).filter((change) => !isEnvelope(change));
 }
+
+const isAt =
+  ({ key, mine }: DraftConflict) =>
+  (other: DraftConflict) =>
+    other.key === key && other.mine.path.join('/') === mine.path.join('/');
 
 /** A record that arrived from the database, with what is unsaved here put on top where it does not collide. */
-function rebase(state: DraftState, key: string, arrived: EditedRecord): DraftState {
-  const draft = state.records[key]!;
-  if (arrived.revision <= draft.base.revision) return state;
+function rebase(
+  draft: DraftRecord,
+  record: EditedRecord,
+): { draft: DraftRecord; collided: Omit<DraftConflict, 'key'>[] } {
   const mine = unsavedChanges(draft);
-  const theirs = differenceOf(draft.base, arrived).filter((change) => !isEnvelope(change));
-  const conflicts = conflictsOf(mine, theirs);
-  const undecided = new Set(conflicts.map((conflict) => conflict.mine));
-  const current = applyChanges(
-    arrived,
+  const theirs = differenceOf(draft.base, record).filter((change) => !isEnvelope(change));
+  const collided = conflictsOf(mine, theirs);
+  const undecided = new Set(collided.map((conflict) => conflict.mine));
+  const now = applyChanges(
+    record,
     mine.filter((change) => !undecided.has(change)),
   );
-  return {
-    ...state,
-    records: { ...state.records, [key]: { ...draft, base: arrived, current } },
-    conflicts: [...state.conflicts, ...conflicts.map((conflict) => ({ key, ...conflict }))],
-  };
-}
-
-function withCurrent(
-  state: DraftState,
-  key: string,
-  change: (record: EditedRecord) => EditedRecord,
-): DraftState {
-  const draft = state.records[key];
-  if (!draft) return state;
-  return { ...state, records: { ...state.records, [key]: { ...draft, current: change(draft.current) } } };
+  return { draft: { ...draft, base: record, current: now }, collided };
 }
 
 /** Adds an edit to the undo steps; keystrokes of one intent become one step. */
-function pushStep(past: readonly UndoStep[], step: UndoStep, base: EditedRecord): readonly UndoStep[] {
+function withStep(past: readonly UndoStep[], step: UndoStep, before: EditedRecord): readonly UndoStep[] {
   const last = past.at(-1);
-  if (!last?.open || last.label !== step.label || last.key !== step.key) return [...past.slice(-99), step];
-  const before = applyChanges(base, invert(last.changes));
-  const after = applyChanges(base, step.changes);
-  return [...past.slice(0, -1), { ...step, changes: differenceOf(before, after) }];
+  const joins = last?.open && last.label === step.label && last.key === step.key && last.place === step.place;
+  if (!joins) return [...past.slice(-99), step];
+  const first = applyChanges(before, invert(last.changes));
+  const after = applyChanges(before, step.changes);
+  return [...past.slice(0, -1), { ...step, changes: differenceOf(first, after) }];
 }
+
+/** Whether what a step made still stands, so that taking it back takes nothing else back. */
+function stands(record: EditedRecord | undefined, changes: readonly Change[]): boolean {
+  return record !== undefined && differenceOf(record, applyChanges(record, changes)).length === 0;
+}
+
+type Steps = Pick<DraftState, 'past' | 'future' | 'place' | 'records'>;
+
+/** The step that undo takes back where one stands: the last that was made there and that still stands. */
+export const stepToUndo = ({ past, place, records }: Steps): UndoStep | undefined =>
+  past.findLast((step) => step.place === place && stands(records[step.key]?.current, step.changes));
+
+/** The step that redo makes again. */
+export const stepToRedo = ({ future, place, records }: Steps): UndoStep | undefined =>
+  future.findLast((step) => step.place === place && stands(records[step.key]?.current, invert(step.changes)));
+
+/** A finished value put into the state as it is. */
+const writable = <T>(value: T) => value as Draft<T>;
 
 const draftSlice = createSlice({
   name: 'draft',
-  initialState: initialState as DraftState,
+  initialState,
   reducers: {
     /** A record was read from the database, or changed there. */
-    arrived(state, { payload }: PayloadAction<{ table: EditedTable; record: EditedRecord }>): DraftState {
-      const current = state as DraftState;
-      const key = draftKey(payload.table, payload.record.id);
-      if (current.records[key]) return rebase(current, key, payload.record);
-      const draft: DraftRecord = { table: payload.table, base: payload.record, current: payload.record };
-      return { ...current, records: { ...current.records, [key]: draft } };
+    arrived(
+      state,
+      { payload: { table, record } }: PayloadAction<{ table: EditedTable; record: EditedRecord }>,
+    ) {
+      const key = draftKey(table, record.id);
+      const known = current(state).records[key];
+      if (!known) {
+        state.records[key] = writable({ table, base: record, current: record });
+        return;
+      }
+      if (record.revision <= known.base.revision) return;
+      const { draft, collided } = rebase(known, record);
+      state.records[key] = writable(draft);
+      for (const conflict of collided.map((found): DraftConflict => ({ key, ...found }))) {
+        state.conflicts = writable(current(state).conflicts.filter((other) => !isAt(conflict)(other)));
+        state.conflicts.push(writable(conflict));
+      }
     },
     edited(
       state,
-      { payload }: PayloadAction<{ key: string; label: string; next: EditedRecord }>,
-    ): DraftState {
-      const current = state as DraftState;
-      const draft = current.records[payload.key];
-      if (!draft) return current;
-      const changes = differenceOf(draft.current, payload.next);
-      if (changes.length === 0) return current;
-      const step: UndoStep = { label: payload.label, key: payload.key, changes, open: true };
-      return {
-        ...withCurrent(current, payload.key, () => payload.next),
-        past: pushStep(current.past, step, draft.current),
-        future: [],
-      };
+      { payload: { key, label, next } }: PayloadAction<{ key: string; label: string; next: EditedRecord }>,
+    ) {
+      const before = current(state).records[key]?.current;
+      if (!before) return;
+      const changes = differenceOf(before, next);
+      if (changes.length === 0) return;
+      const step: UndoStep = { label, key, place: state.place ?? key, changes, open: true };
+      state.records[key]!.current = writable(next);
+      state.past = writable(withStep(current(state).past, step, before));
+      state.future = writable(current(state).future.filter(({ place }) => place !== step.place));
     },
     /** The field was left: the next edit is an undo step of its own. */
-    sealed(state): DraftState {
-      const current = state as DraftState;
-      return current.past.at(-1)?.open
-        ? { ...current, past: current.past.map((step) => ({ ...step, open: false })) }
-        : current;
+    sealed(state) {
+      for (const step of state.past) if (step.open) step.open = false;
     },
-    undone(state): DraftState {
-      const current = state as DraftState;
-      const step = current.past.at(-1);
-      if (!step) return current;
-      const back = withCurrent(current, step.key, (record) => applyChanges(record, invert(step.changes)));
-      return {
-        ...back,
-        raw: {},
-        past: current.past.slice(0, -1),
-        future: [...current.future, { ...step, open: false }],
-      };
+    /** Something was opened to be edited, or left (null). */
+    opened(state, { payload }: PayloadAction<string | null>) {
+      state.place = payload;
+      for (const step of state.past) if (step.open) step.open = false;
     },
-    redone(state): DraftState {
-      const current = state as DraftState;
-      const step = current.future.at(-1);
-      if (!step) return current;
-      const forth = withCurrent(current, step.key, (record) => applyChanges(record, step.changes));
-      return { ...forth, raw: {}, past: [...current.past, step], future: current.future.slice(0, -1) };
+    undone(state) {
+      const now = current(state);
+      const step = stepToUndo(now);
+      if (!step) return;
+      state.records[step.key]!.current = writable(
+        applyChanges(now.records[step.key]!.current, invert(step.changes)),
+      );
+      state.past = writable(now.past.filter((other) => other !== step));
+      state.future.push(writable({ ...step, open: false }));
+      state.raw = {};
+    },
+    redone(state) {
+      const now = current(state);
+      const step = stepToRedo(now);
+      if (!step) return;
+      state.records[step.key]!.current = writable(applyChanges(now.records[step.key]!.current, step.changes));
+      state.future = writable(now.future.filter((other) => other !== step));
+      state.past.push(writable(step));
+      state.raw = {};
     },
     saved(
       state,
-      { payload }: PayloadAction<{ key: string; sent: EditedRecord; record: EditedRecord }>,
-    ): DraftState {
-      const current = state as DraftState;
-      const draft = current.records[payload.key];
-      if (!draft) return current;
-      const since = differenceOf(payload.sent, draft.current).filter((change) => !isEnvelope(change));
-      const record: DraftRecord = {
-        ...draft,
-        base: payload.record,
-        current: applyChanges(payload.record, since),
-      };
-      return {
-        ...current,
-        records: { ...current.records, [payload.key]: record },
-        savedAt: payload.record.changedAt,
-      };
+      {
+        payload: { key, sent, record },
+      }: PayloadAction<{ key: string; sent: EditedRecord; record: EditedRecord }>,
+    ) {
+      const known = current(state).records[key];
+      if (!known) return;
+      const since = differenceOf(sent, known.current).filter((change) => !isEnvelope(change));
+      state.records[key] = writable({ ...known, base: record, current: applyChanges(record, since) });
+      state.savedAt = record.changedAt;
     },
-    typed(state, { payload }: PayloadAction<{ field: string; text: string; error: string }>): DraftState {
-      const { field, ...raw } = payload;
-      return { ...(state as DraftState), raw: { ...(state as DraftState).raw, [field]: raw } };
+    typed(
+      state,
+      { payload: { field, ...raw } }: PayloadAction<{ field: string; text: string; error: string }>,
+    ) {
+      state.raw[field] = raw;
     },
-    parsed(state, { payload }: PayloadAction<string>): DraftState {
-      const current = state as DraftState;
-      if (!(payload in current.raw)) return current;
-      return {
-        ...current,
-        raw: Object.fromEntries(Object.entries(current.raw).filter(([field]) => field !== payload)),
-      };
+    parsed(state, { payload: field }: PayloadAction<string>) {
+      const { [field]: _parsed, ...rest } = state.raw;
+      state.raw = rest;
     },
     decided(
       state,
-      { payload }: PayloadAction<{ conflict: DraftConflict; keep: 'mine' | 'theirs' }>,
-    ): DraftState {
-      const current = state as DraftState;
-      const { conflict, keep } = payload;
-      const rest = {
-        ...current,
-        conflicts: current.conflicts.filter(
-          ({ mine }) => mine.path.join('/') !== conflict.mine.path.join('/'),
-        ),
-      };
-      return keep === 'theirs'
-        ? rest
-        : withCurrent(rest, conflict.key, (record) => applyChanges(record, [conflict.mine]));
+      { payload: { conflict, keep } }: PayloadAction<{ conflict: DraftConflict; keep: 'mine' | 'theirs' }>,
+    ) {
+      const now = current(state);
+      state.conflicts = writable(now.conflicts.filter((other) => !isAt(conflict)(other)));
+      const known = now.records[conflict.key];
+      if (keep === 'mine' && known)
+        state.records[conflict.key]!.current = writable(applyChanges(known.current, [conflict.mine]));
     },
     /** The database was replaced: nothing that was being edited is left. */
-    forgotten(): DraftState {
-      return initialState;
-    },
+    forgotten: () => initialState,
   },
 });
 
-export const { arrived, edited, sealed, undone, redone, saved, typed, parsed, decided, forgotten } =
+export const { arrived, edited, sealed, opened, undone, redone, saved, typed, parsed, decided, forgotten } =
   draftSlice.actions;
 export const draftReducer = draftSlice.reducer;

@@ -1,25 +1,23 @@
-import { useDispatch, useSelector } from 'react-redux';
+import type { Bench } from '@gorvane/core/house/bench.ts';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { OwnCable } from '@gorvane/core/cable/own-cable.ts';
-import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
-import { houseId } from '@gorvane/core/house/house.ts';
+import { benchId, houseId } from '@gorvane/core/house/house-id.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { EditedRecord, EditedTable } from '../data/database.ts';
 import { database } from '../data/database.ts';
-import type { DraftState } from './draft-slice.ts';
 import { arrived, draftKey, edited } from './draft-slice.ts';
+import { useAppDispatch, useDraftState } from './hooks.ts';
 
 interface Tables {
   leads: Lead;
   gaugeCards: GaugeCard;
   house: House;
+  bench: Bench;
   cables: OwnCable;
 }
-
-export const useDraftState = <T>(select: (draft: DraftState) => T) =>
-  useSelector((state: { draft: DraftState }) => select(state.draft));
 
 /** One record under edit. `edit` names the intent, which is what undo shows. */
 export interface Draft<T> {
@@ -36,7 +34,7 @@ export function useDraft<Name extends keyof Tables>(
   table: Name,
   id: string | undefined,
 ): Draft<Tables[Name]> | null | undefined {
-  const dispatch = useDispatch();
+  const dispatch = useAppDispatch();
   const key = draftKey(table as EditedTable, id ?? '');
   const stored = useLiveQuery(
     async () => (id ? ((await database.table(table).get(id)) ?? null) : null),
@@ -61,7 +59,7 @@ export function useDrafts<Name extends keyof Tables>(
   table: Name,
   ids: string,
 ): readonly Draft<Tables[Name]>[] {
-  const dispatch = useDispatch();
+  const dispatch = useAppDispatch();
   const stored = useLiveQuery(
     async () => (await database.table(table).bulkGet(ids.split(' '))) as (Tables[Name] | undefined)[],
     [table, ids],
@@ -90,3 +88,4 @@ export function useDrafts<Name extends keyof Tables>(
 }
 
 export const useHouseDraft = () => useDraft('house', houseId);
+export const useBenchDraft = () => useDraft('bench', benchId);

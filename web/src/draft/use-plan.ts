@@ -1,7 +1,9 @@
-import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { LeadPlan, planLead } from '@gorvane/core/plan/lead-plan.ts';
+import type { ShownPlan, shownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import type { Unit } from '@gorvane/core/unit/unit.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { database } from '../data/database.ts';
@@ -14,25 +16,32 @@ export interface PlanView {
 
 type Attempt = { readonly plan: LeadPlan } | { readonly problem: string };
 
-type Planner = typeof planLead;
+interface Planners {
+  readonly planLead: typeof planLead;
+  readonly shownPlan: typeof shownPlan;
+}
 
 /** The planner with its catalogues is not part of the first screen: it is loaded once, when a plan is first wanted. */
-let loaded: Planner | undefined;
+let loaded: Planners | undefined;
 
-async function loadPlanner(): Promise<Planner> {
-  loaded = (await import('@gorvane/core/plan/lead-plan.ts')).planLead;
+async function loadPlanners(): Promise<Planners> {
+  const [lead, shown] = await Promise.all([
+    import('@gorvane/core/plan/lead-plan.ts'),
+    import('@gorvane/core/plan/shown-plan.ts'),
+  ]);
+  loaded = { planLead: lead.planLead, shownPlan: shown.shownPlan };
   return loaded;
 }
 
-function usePlanner(): Planner | undefined {
-  const [planner, setPlanner] = useState(() => loaded);
+function usePlanners(): Planners | undefined {
+  const [planners, setPlanners] = useState(() => loaded);
   useEffect(() => {
-    if (!planner) void loadPlanner().then((found) => setPlanner(() => found));
-  }, [planner]);
-  return planner;
+    if (!planners) void loadPlanners().then(setPlanners);
+  }, [planners]);
+  return planners;
 }
 
-function attempt(plan: Planner, lead: Lead, cards: readonly GaugeCard[], house: House): Attempt {
+function attempt(plan: Planners['planLead'], lead: Lead, cards: readonly GaugeCard[], house: House): Attempt {
   try {
     return { plan: plan(lead, cards, house) };
   } catch (error) {
@@ -45,7 +54,7 @@ export function usePlan(
   cards: readonly GaugeCard[],
   house: House | undefined,
 ): PlanView {
-  const planner = usePlanner();
+  const planner = usePlanners()?.planLead;
   const ready =
     planner &&
     lead &&
@@ -71,4 +80,16 @@ export function useSavedPlan(lead: Lead | undefined, house: House | undefined): 
     useMemo(() => cards ?? [], [cards]),
     house,
   ).plan;
+}
+
+/** What is shown of a unit: as it was frozen when it was started, before that as its lead is planned now. */
+export function useUnitPlan(
+  unit: Unit | undefined,
+  lead: Lead | undefined,
+  house: House | undefined,
+): ShownPlan | undefined {
+  const shown = usePlanners()?.shownPlan;
+  const frozen = unit?.plan;
+  const planned = useSavedPlan(frozen ? undefined : lead, house);
+  return useMemo(() => (frozen ? shown?.(frozen) : planned), [frozen, shown, planned]);
 }

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { unitProgress } from '@gorvane/core/build/progress.ts';
-import { certificateOf } from '@gorvane/core/prove/certificate.ts';
+import { unitProgress } from '@gorvane/core/unit/progress.ts';
+import { certificateOf } from '@gorvane/core/unit/certificate.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
+import type { UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { demo } from '../../test/open-at.tsx';
 import { PDFDocument } from 'pdf-lib';
 import { instrumentWords, isCertified, limitWords, readingWords } from '../controls/certificate-words.ts';
@@ -10,8 +11,8 @@ import { latinText } from './pdf-text.ts';
 
 const unit = demo.units.find(({ serial }) => serial === 'OS-0002')!;
 const events = demo.events.filter(({ unitId }) => unitId === unit.id).sort((a, b) => a.number - b.number);
-const certificateAfter = (more: Parameters<typeof nextEvent>[2][]) => {
-  const chain = more.reduce(
+const certificateAfter = (more: UnitHappening[]) => {
+  const chain = more.reduce<UnitEvent[]>(
     (all, happening, n) => [
       ...all,
       nextEvent(all, unit.id, happening, { id: `more-${n}`, by: 'b', at: events.at(-1)!.at }),

@@ -1,4 +1,5 @@
-import type { Certificate, CertifiedProof } from '@gorvane/core/prove/certificate.ts';
+import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
+import type { Certificate, CertifiedProof } from '@gorvane/core/unit/certificate.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { PDFFont, PDFPage } from 'pdf-lib';
@@ -56,7 +57,7 @@ export async function certificatePdf(certificate: Certificate, write: Write): Pr
     ...progress.returns.map(({ at, reason }) => ({ at, words: `Came back: ${reason}` })),
     ...progress.reworks.map(({ at, reason, scrap }) => ({
       at,
-      words: `Repaired: ${reason}.${scrap.length > 0 ? ` Replaced: ${scrap.join(', ')}.` : ''}`,
+      words: `Repaired: ${reason}.${scrap.length > 0 ? ` Replaced: ${scrapWords(scrap)}.` : ''}`,
     })),
     ...progress.notes.map(({ at, text, by }) => ({ at, words: `Note by ${by}: ${text}` })),
   ].sort((a, b) => a.at.localeCompare(b.at));

@@ -1,10 +1,10 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { pinConnectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
-import { unitProgress } from '@gorvane/core/build/progress.ts';
+import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
-import { cutKey } from '@gorvane/core/strip/strip-plan.ts';
+import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { Around, demo } from '../../test/open-at.tsx';
 import { CoreDrawing } from './core-drawing.tsx';

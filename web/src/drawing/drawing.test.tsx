@@ -1,10 +1,11 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { unitProgress } from '@gorvane/core/build/progress.ts';
+import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
-import { cutOf } from '@gorvane/core/strip/strip-plan.ts';
-import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
+import { cutOf } from '@gorvane/core/strip/cut-of.ts';
+import { prove } from '@gorvane/core/prove/proof.ts';
+import { proofPlanOf } from '@gorvane/core/plan/proof-plan.ts';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { Around, demo, receiver, unitOf } from '../../test/open-at.tsx';
 import { Run } from './run.tsx';

@@ -1,6 +1,6 @@
 import { hasPin, isCoaxial, seriesAndSex } from '@gorvane/core/connector/connector.ts';
 import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
-import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { ShownEnd } from '@gorvane/core/plan/shown-plan.ts';
 import { PinEndShape } from './pin-end-shape.tsx';
 import { pickable } from './pickable.ts';
 
@@ -8,12 +8,12 @@ import { pickable } from './pickable.ts';
 export type EndState = 'planned' | 'open' | 'closed';
 
 /** Room that a connector takes at the end of the run, pixels. */
-export function endLength({ card }: EndPlan, scale: number): number {
+export function endLength({ card }: ShownEnd, scale: number): number {
   return featureValue(card, 'lipToTip') * scale * 1.02;
 }
 
 interface EndShapeProps {
-  readonly plan: EndPlan;
+  readonly plan: ShownEnd;
   readonly scale: number;
   readonly state: EndState;
   readonly onPick?: (() => void) | undefined;
@@ -69,7 +69,7 @@ function Box({ className, along: [from, to], height, scale }: BoxProps) {
   );
 }
 
-const planesOf = ({ card }: EndPlan) => ({
+const planesOf = ({ card }: ShownEnd) => ({
   outside: featureValue(card, 'bodyOutside'),
   shoulder: featureValue(card, 'lipToShoulder'),
   plane: featureValue(card, 'lipToMatingPlane'),

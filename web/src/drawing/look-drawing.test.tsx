@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { subjectOf, troubleIds, troubles } from '@gorvane/core/build/trouble.ts';
+import { subjectOf, troubleIds, troubles } from '@gorvane/core/recipe/trouble.ts';
 import { cleanup, render, screen } from '@testing-library/react';
 import { LookDrawing, TroubleDrawing } from './look-drawing.tsx';
 

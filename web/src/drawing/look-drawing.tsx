@@ -1,5 +1,5 @@
-import type { LookSubject, TroubleId } from '@gorvane/core/build/trouble.ts';
-import { subjectOf, troubles } from '@gorvane/core/build/trouble.ts';
+import type { LookSubject, TroubleId } from '@gorvane/core/recipe/trouble.ts';
+import { subjectOf, troubles } from '@gorvane/core/recipe/trouble.ts';
 import type { ReactNode } from 'react';
 import './drawing.css';
 

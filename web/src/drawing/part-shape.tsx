@@ -1,4 +1,4 @@
-import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
+import type { LeadPart } from '@gorvane/core/thread/lead-part.ts';
 
 interface PartShapeProps {
   readonly part: LeadPart;

@@ -1,9 +1,9 @@
 import type { PinConnector } from '@gorvane/core/connector/connector.ts';
 import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
-import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { ShownEnd } from '@gorvane/core/plan/shown-plan.ts';
 
 interface PinEndShapeProps {
-  readonly plan: EndPlan;
+  readonly plan: ShownEnd;
   readonly connector: PinConnector;
   readonly scale: number;
 }

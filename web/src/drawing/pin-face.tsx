@@ -1,8 +1,8 @@
+import type { LayoutName, Contact, FaceSide } from '@gorvane/core/connector/contact.ts';
 import type { PinConnector } from '@gorvane/core/connector/connector.ts';
 import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
-import type { Contact, FaceSide } from '@gorvane/core/connector/contact.ts';
 import { contactsSeen } from '@gorvane/core/connector/contact.ts';
-import type { ContactJoint } from '@gorvane/core/method/method.ts';
+import type { ContactJoint } from '@gorvane/core/end/end-input.ts';
 import { conductorNames } from '@gorvane/core/strip/core-strip.ts';
 import { wirePaint } from './wire-colour.ts';
 import './drawing.css';
@@ -37,6 +37,8 @@ function keyOf({ series, sex }: PinConnector): string {
   }
 }
 
+const roundLayouts: readonly LayoutName[] = ['round-3', 'round-5', 'speaker-2', 'speaker-4', 'speaker-8'];
+
 /** The contacts of an end as they lie, with what is on each: from the side that is soldered or the one that mates, always said. */
 export function PinFace({ connector, side, joints = [], contact, size = 150 }: PinFaceProps) {
   const { series, sex } = connector;
@@ -45,7 +47,7 @@ export function PinFace({ connector, side, joints = [], contact, size = 150 }: P
   const isRow = series.layout === 'row' || series.layout === 'modular';
   const width = isRow ? Math.max(size, contacts.length * 30 + 24) : size * 1.5;
   const scale = isRow ? (width - 40) / (2 * widest) : (size * 0.42) / (series.face.coupling / 2);
-  const round = series.layout.startsWith('round') || series.layout.startsWith('speaker');
+  const round = roundLayouts.includes(series.layout);
   const said = contacts.map(({ id }) => {
     const joint = joints.find((candidate) => candidate.contact.id === id);
     return `${id} ${joint ? conductorNames(joint.conductors) : 'empty'}`;

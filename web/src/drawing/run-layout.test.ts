@@ -1,6 +1,9 @@
+import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { demo } from '../../test/open-at.tsx';
+import { leastWidth, scaleFor, sidesOf } from './run-side.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
+import type { LeadPart } from '@gorvane/core/thread/lead-part.ts';
 import { runLayout } from './run-layout.ts';
 
 const forms = ['ferrule', 'nut', 'ring', 'coupling', 'boot', 'tube', 'sleeve', 'beads'] as const;
@@ -75,4 +78,18 @@ describe('parts along the run', () => {
     expect(at(true)).toBeLessThan(0);
     expect(at(false)).toBeGreaterThan(0);
   });
+});
+
+describe('a run in little room', () => {
+  test.each(demo.leads.map((lead) => [lead.name, lead] as const))(
+    '%s: cable is seen between its ends, never less than none',
+    (_name, lead) => {
+      const plan = planLead(lead, demo.gaugeCards, demo.house[0]!);
+      for (const small of [false, true]) {
+        const scale = scaleFor(plan, small);
+        const [near, ...far] = sidesOf(plan, leastWidth(plan, scale, small), 200, scale);
+        for (const { origin } of far) expect(origin - near!.origin).toBeGreaterThan(100);
+      }
+    },
+  );
 });

@@ -1,4 +1,4 @@
-import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
+import type { LeadPart } from '@gorvane/core/thread/lead-part.ts';
 
 /** Room along the run that a part takes by its form, pixels. */
 const lengths: Readonly<Record<LeadPart['form'], number>> = {

@@ -1,11 +1,11 @@
-import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { ShownEnd, ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { useLengthTexts } from '../controls/length.tsx';
 import { pickable } from './pickable.ts';
 import type { RunProps, Side } from './run-side.ts';
 import { nameOf } from './run-side.ts';
 
 /** The length of trunk and legs, each over its own. */
-export function LegLengths({ plan, sides }: { readonly plan: LeadPlan; readonly sides: readonly Side[] }) {
+export function LegLengths({ plan, sides }: { readonly plan: ShownPlan; readonly sides: readonly Side[] }) {
   const texts = useLengthTexts();
   return plan.lead.legs.map((leg) => {
     const side = sides.find(
@@ -36,7 +36,7 @@ export function Legs({
 } & Pick<RunProps, 'plan' | 'progress' | 'numbers' | 'onPick'>) {
   const [near, ...far] = sides;
   const pick = onPick && pickable('cable, opens Choose', () => onPick({ kind: 'cable' }));
-  const thickness = (end: EndPlan) => Math.max(4, end.cable.jacket.diameter * scale);
+  const thickness = (end: ShownEnd) => Math.max(4, end.cable.jacket.diameter * scale);
   const [x, y] = [near!.meets, near!.y];
   const across = near!.end.input.cables.length > 1;
   const trunk = thickness(near!.end);

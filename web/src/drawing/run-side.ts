@@ -1,7 +1,7 @@
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
-import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import type { LeadPart } from '@gorvane/core/thread/threaded-parts.ts';
+import type { ShownEnd, ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import type { LeadPart } from '@gorvane/core/thread/lead-part.ts';
 import { endLength } from './end-shape.tsx';
 
 /** What was picked on the run. */
@@ -11,7 +11,7 @@ export type RunPick =
   | { readonly kind: 'cable' };
 
 export interface RunProps {
-  readonly plan: LeadPlan;
+  readonly plan: ShownPlan;
   /** The unit whose state is shown; none shows the finished design. */
   readonly progress?: UnitProgress;
   readonly onPick?: (pick: RunPick) => void;
@@ -29,7 +29,7 @@ const across = 4300;
 const room = { height: 84, length: 190 };
 
 /** Pixels per metre, the same for both ends: smaller where a feeder's connector would not find room. */
-export function scaleFor({ ends }: LeadPlan, small: boolean): number {
+export function scaleFor({ ends }: ShownPlan, small: boolean): number {
   const tallest = Math.max(...ends.map(({ card }) => featureValue(card, 'bodyOutside')));
   const longest = Math.max(...ends.map(({ card }) => featureValue(card, 'lipToTip')));
   return Math.min(across, room.height / tallest, room.length / longest) * (small ? 0.55 : 1);
@@ -37,7 +37,7 @@ export function scaleFor({ ends }: LeadPlan, small: boolean): number {
 
 /** An end with its place on the drawing, pixels: its rear lip, and where its line of cable meets the others. */
 export interface Side {
-  readonly end: EndPlan;
+  readonly end: ShownEnd;
   readonly origin: number;
   readonly direction: 1 | -1;
   readonly y: number;
@@ -48,17 +48,28 @@ export interface Side {
 export const tall = { full: 196, small: 64 };
 export const legRow = { full: 150, small: 46 };
 
+/** Cable that is seen between both ends at least, pixels, and the margin beside each end. */
+const leastCable = { full: 260, small: 110 };
+const besideEnd = 14;
+
+/** A run is never drawn narrower than its ends and some cable between them: in less room it is drawn smaller. */
+export function leastWidth({ ends }: ShownPlan, scale: number, small: boolean): number {
+  const lengths = ends.map((end) => endLength(end, scale) + besideEnd);
+  const [near, ...far] = lengths;
+  return near! + Math.max(...far) + leastCable[small ? 'small' : 'full'];
+}
+
 /** The first end at the left; the others at the right, one under the other where the lead has a split. */
-export function sidesOf(plan: LeadPlan, width: number, height: number, scale: number): Side[] {
+export function sidesOf(plan: ShownPlan, width: number, height: number, scale: number): Side[] {
   const [near, ...far] = plan.ends;
   const many = far.length > 1;
   const middle = many ? height / 2 : height > 100 ? 102 : 32;
   const meets = many ? width * splitAt : width / 2;
   return [
-    { end: near!, origin: endLength(near!, scale) + 14, direction: 1, y: middle, meets },
+    { end: near!, origin: endLength(near!, scale) + besideEnd, direction: 1, y: middle, meets },
     ...far.map((end, index): Side => ({
       end,
-      origin: width - endLength(end, scale) - 14,
+      origin: width - endLength(end, scale) - besideEnd,
       direction: -1,
       y: many ? ((index + 0.58) * height) / far.length : middle,
       meets,
@@ -81,5 +92,5 @@ export function nameOf(
 }
 
 /** A shrink by its size; that it is lined stands in Thread. */
-const shortName = ({ kind, label }: LeadPart) =>
-  kind === 'shrink' ? label.split(',')[0]!.replace('adhesive ', '') : kind;
+const shortName = ({ kind, missing, opening }: LeadPart) =>
+  kind === 'shrink' && !missing ? `shrink ${Number((opening * 1e3).toFixed(1))} mm` : kind;

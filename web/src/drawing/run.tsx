@@ -1,5 +1,5 @@
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
-import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import type { ShownEnd, ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
 import './drawing.css';
@@ -12,17 +12,17 @@ import { runLayout } from './run-layout.ts';
 import { PartShape } from './part-shape.tsx';
 import { LegLengths, Legs } from './run-legs.tsx';
 import type { RunProps, Side } from './run-side.ts';
-import { legRow, nameOf, scaleFor, sidesOf, tall } from './run-side.ts';
+import { legRow, nameOf, leastWidth, scaleFor, sidesOf, tall } from './run-side.ts';
 import { wirePaint } from './wire-colour.ts';
 
 /** The lead lying on the bench, the first end at the left, every part threaded on it in its place, legs branching. */
 export function Run({ plan, progress, onPick, faults, small = false, numbers }: RunProps) {
   const { ref, width: measured } = useElementSize();
-  const width = measured || 1060;
+  const scale = scaleFor(plan, small);
+  const width = Math.max(measured || 1060, leastWidth(plan, scale, small));
   const size = small ? 'small' : 'full';
   const legs = plan.ends.length - 1;
   const height = legs > 1 ? Math.max(tall[size], legs * legRow[size]) : tall[size];
-  const scale = scaleFor(plan, small);
   const sides = sidesOf(plan, width, height, scale);
   const lines = legs > 1 ? sides.map((side) => [side]) : [sides];
   const places = new Map(
@@ -141,7 +141,7 @@ export function Run({ plan, progress, onPick, faults, small = false, numbers }: 
 }
 
 /** Finished and cut length over the middle of a lead with two ends. */
-function WholeLength({ plan, sides }: { readonly plan: LeadPlan; readonly sides: readonly Side[] }) {
+function WholeLength({ plan, sides }: { readonly plan: ShownPlan; readonly sides: readonly Side[] }) {
   const texts = useLengthTexts();
   const [near, far] = [sides[0]!, sides[1]!];
   const cable = near.end.cable.jacket.diameter * scaleFor(plan, false);
@@ -205,17 +205,17 @@ function Cable({
   );
 }
 
-function endState({ end }: EndPlan, progress: UnitProgress | undefined): EndState {
+function endState({ end }: ShownEnd, progress: UnitProgress | undefined): EndState {
   if (!progress) return 'planned';
   return isStepDone(progress, end.id, 'insert') ? 'closed' : 'open';
 }
 
 /** The parts that are drawn at an end; those of a split are drawn there. */
-const partsAt = ({ parts }: LeadPlan, { end }: EndPlan) =>
-  parts.filter(({ endId, nodeId }) => endId === end.id && nodeId === undefined);
+const partsAt = ({ parts }: ShownPlan, { end }: ShownEnd) =>
+  parts.filter(({ ends, nodeId }) => nodeId === undefined && ends.includes(end.id));
 
 interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick' | 'numbers'> {
-  readonly end: EndPlan;
+  readonly end: ShownEnd;
   readonly scale: number;
   readonly direction: 1 | -1;
   readonly small: boolean;
@@ -260,7 +260,7 @@ function EndLabel({
   y,
   anchor,
 }: {
-  end: EndPlan;
+  end: ShownEnd;
   progress: UnitProgress | undefined;
   x: number;
   y: number;

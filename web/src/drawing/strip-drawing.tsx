@@ -1,4 +1,5 @@
-import { cutOf, tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
+import { tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
+import { cutOf } from '@gorvane/core/strip/cut-of.ts';
 import type { CutLayer, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
 import type { JudgedStrip } from '@gorvane/core/strip/measured.ts';

@@ -1,7 +1,7 @@
 import { overBraid, shieldThickness } from '@gorvane/core/cable/braid.ts';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
 import type { CutLayer, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
-import { findCut } from '@gorvane/core/strip/strip-plan.ts';
+import { findCut } from '@gorvane/core/strip/cut-of.ts';
 
 interface StripLayersProps {
   readonly plan: StripPlan;

@@ -1,32 +1,33 @@
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { overBraid } from '@gorvane/core/cable/braid.ts';
-import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { StepRole } from '@gorvane/core/recipe/role.ts';
+import type { ShownEnd } from '@gorvane/core/plan/shown-plan.ts';
 import type { CutLayer } from '@gorvane/core/strip/strip-plan.ts';
-import { cutOf, findCut } from '@gorvane/core/strip/strip-plan.ts';
+import { cutOf, findCut } from '@gorvane/core/strip/cut-of.ts';
 import { wirePaint } from './wire-colour.ts';
 
 interface StrippedEndProps {
-  readonly end: EndPlan;
+  readonly end: ShownEnd;
   readonly progress: UnitProgress | undefined;
   readonly scale: number;
 }
 
-/** Whether a step of an end that carries a name is done. */
-export function isStepDone(progress: UnitProgress, endId: string, name: string): boolean {
+/** Whether a step of an end of a role is done. */
+export function isStepDone(progress: UnitProgress, endId: string, role: StepRole): boolean {
   return progress.steps.some(
-    (step) => step.name === name && step.endId === endId && progress.done.has(step.id),
+    (step) => step.role === role && step.endId === endId && progress.done.has(step.id),
   );
 }
 
 /** What a unit's end looks like between the first cut and the body: the layers that have been bared, tip toward negative x. */
 export function StrippedEnd({ end, progress, scale }: StrippedEndProps) {
   if (!progress) return null;
-  const isDone = (name: string) => isStepDone(progress, end.end.id, name);
+  const isDone = (role: StepRole) => isStepDone(progress, end.end.id, role);
   if (!isDone('jacket') || isDone('insert')) return null;
   const { cable, strip } = end;
   if (cable.structure !== 'coax' || strip.routes.length > 0) return <BaredCores end={end} scale={scale} />;
   const conductor = cutOf(strip, 'conductor').position.value;
-  const at = (layer: CutLayer, step: string, otherwise: number) =>
+  const at = (layer: CutLayer, step: StepRole, otherwise: number) =>
     isDone(step) ? (findCut(strip, layer)?.position.value ?? otherwise) : otherwise;
   const dielectric = at('dielectric', 'dielectric', conductor);
   const shield = cable.tube ? at('tube', 'tube', dielectric) : at('braid', 'braid', dielectric);

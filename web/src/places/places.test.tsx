@@ -55,7 +55,7 @@ describe('Bench', () => {
     const lead = (await database.leads.toArray()).find(({ name }) => name === 'Instrument patch lead')!;
     expect(lead.legs[0]!.finishedLength).toBeCloseTo(3.81, 6);
     const units = await database.units.where('leadId').equals(lead.id).toArray();
-    const next = demo.house[0]!.nextSerial;
+    const next = demo.bench[0]!.nextSerial;
     expect(units.map(({ serial }) => serial).sort()).toEqual(
       [0, 1, 2].map((n) => `OS-${String(next + n).padStart(4, '0')}`),
     );
@@ -172,7 +172,7 @@ describe('papers', () => {
   test('the certificate names waivers, left-out checks and repairs', async () => {
     const third = unitOf('OS-0003');
     await recordHappenings(third.id, ({ steps }) => {
-      const tug = steps.find(({ name, endId }) => name === 'contact-tug' && endId === 'A')!;
+      const tug = steps.find(({ role, endId }) => role === 'contact-tug' && endId === 'A')!;
       return [{ kind: 'hold waived', stepId: tug.id, name: 'Mara', reason: 'gauge away' }];
     });
     openAt(`/print/certificate/${third.id}`);

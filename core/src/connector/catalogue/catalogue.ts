@@ -1,5 +1,7 @@
 import type { CoaxConnector, Connector, PinConnector } from '../connector.ts';
-import { isCoaxial, loadConnector } from '../connector.ts';
+import type { ConnectorEntry } from '../connector-entry.ts';
+import { isCoaxial } from '../connector.ts';
+import { loadConnector } from '../load-connector.ts';
 import { lowProfileEnds, lugEnds, roundEnds } from './audio-ends.ts';
 import { clampGlands } from './clamp-glands.ts';
 import { pinAndFerruleConnectors } from './pin-and-ferrule.ts';
@@ -10,7 +12,7 @@ import { modularPlugs, terminalBlocks } from './terminals.ts';
 import { uhfPlugs } from './uhf-plugs.ts';
 
 /** Every connector that ships. Adding one is adding an entry to its family's file. */
-export const connectors: readonly Connector[] = [
+export const connectorEntries: readonly ConnectorEntry[] = [
   ...pinAndFerruleConnectors,
   ...pushOnConnectors,
   ...uhfPlugs,
@@ -26,7 +28,9 @@ export const connectors: readonly Connector[] = [
   ...pairEnds,
   ...terminalBlocks,
   ...modularPlugs,
-].map(loadConnector);
+];
+
+export const connectors: readonly Connector[] = connectorEntries.map(loadConnector);
 
 /** Those of a coaxial line, and those with several contacts. */
 export const coaxConnectors: readonly CoaxConnector[] = connectors.filter(isCoaxial);

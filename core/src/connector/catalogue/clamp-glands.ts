@@ -1,4 +1,4 @@
-import type { ConnectorEntry } from '../connector.ts';
+import type { ConnectorEntry } from '../connector-entry.ts';
 import type { SeriesId } from '../series.ts';
 
 const source = 'engineering value, class-typical clamp connector; measure the connector in hand';

@@ -1,4 +1,4 @@
-import type { ConnectorEntry } from '../connector.ts';
+import type { ConnectorEntry } from '../connector-entry.ts';
 import type { FerruleClass } from './ferrule-classes.ts';
 import { ferruleClasses } from './ferrule-classes.ts';
 

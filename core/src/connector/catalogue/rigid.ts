@@ -1,4 +1,4 @@
-import type { ConnectorEntry } from '../connector.ts';
+import type { ConnectorEntry } from '../connector-entry.ts';
 
 const source = 'engineering value, class-typical connector; measure the connector in hand';
 

@@ -1,8 +1,10 @@
-import type { ConnectorEntry } from '../connector.ts';
+import type { ConnectorEntry } from '../connector-entry.ts';
 import type { FerruleClass } from './ferrule-classes.ts';
 import { ferruleClasses } from './ferrule-classes.ts';
 
 const source = 'engineering value, class-typical PL-259 pattern; measure the connector in hand';
+/** Bore of the loose ring, whatever the plug behind it. */
+const couplingBoreMm = 13.2;
 const tip = { tipBore: 3, tipOutside: 4 };
 
 /** Tip soldered, ferrule crimped. */
@@ -31,6 +33,7 @@ function hollowTip(size: FerruleClass): ConnectorEntry {
       stopDepth,
       tipBore: thick ? 3.2 : Math.min(3, Math.max(1.6, coax.pinBore + 0.5)),
       tipOutside: 4,
+      couplingBore: couplingBoreMm,
       lipToShoulder: stopDepth + 8,
       lipToMatingPlane: stopDepth + 16,
       lipToTip: stopDepth + 29,
@@ -62,7 +65,7 @@ function soldered(plating: keyof typeof bodies): ConnectorEntry {
       stopDepth: 18,
       ...tip,
       tipBore: 3,
-      couplingBore: 13.2,
+      couplingBore: couplingBoreMm,
       lipToShoulder: 22,
       lipToMatingPlane: 30,
       lipToTip: 44,
@@ -91,6 +94,7 @@ const screwOn: ConnectorEntry = {
     stopDepth: 16,
     tipBore: 1.6,
     tipOutside: 4,
+    couplingBore: couplingBoreMm,
     lipToShoulder: 20,
     lipToMatingPlane: 28,
     lipToTip: 41,
@@ -128,7 +132,7 @@ function reducer({ size, forCoax, bore, nose, tipBore }: ReducerSize): Connector
       bodyBore: 9.1,
       tipBore,
       tipOutside: 4,
-      couplingBore: 13.2,
+      couplingBore: couplingBoreMm,
       lipToShoulder: 22,
       lipToMatingPlane: 30,
       lipToTip: 44,

@@ -1,15 +1,18 @@
+import { Table } from '../../controls/table.tsx';
 import { Button, Progress } from '@mantine/core';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { isAtWork } from '@gorvane/core/build/progress.ts';
+import { isAtWork } from '@gorvane/core/unit/progress.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { Run } from '../../drawing/run.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useHouse, useLeads, useOrders, useUnits } from '../../data/live.ts';
-import { useSavedPlan } from '../../draft/use-plan.ts';
-import { NewLeadForm } from './new-lead-form.tsx';
+import { useUnitPlan } from '../../draft/use-plan.ts';
 import './bench.css';
+
+const NewLeadForm = lazy(async () => ({ default: (await import('./new-lead-form.tsx')).NewLeadForm }));
 
 /** Where the work lies: the lead in hand, the units with their next step, the orders, and a new lead in three choices. */
 export function Bench() {
@@ -41,7 +44,9 @@ export function Bench() {
             <OrderBlock key={order.id} order={order} leads={leads} units={units} />
           ))}
         </section>
-        <NewLeadForm />
+        <Suspense fallback={null}>
+          <NewLeadForm />
+        </Suspense>
       </div>
     </>
   );
@@ -71,7 +76,7 @@ function InHand({
 }) {
   const { unit, progress } = view;
   const lead = leads.find(({ id }) => id === unit.leadId);
-  const plan = useSavedPlan(lead, house);
+  const plan = useUnitPlan(unit, lead, house);
   if (!lead) return null;
   const step = progress.current;
   const done = progress.done.size;
@@ -135,13 +140,11 @@ function OrderBlock({
                 </>
               )}
             </p>
-            <table className="plain-table">
-              <tbody>
-                {ofLine.map((view) => (
-                  <UnitRow key={view.unit.id} view={view} />
-                ))}
-              </tbody>
-            </table>
+            <Table>
+              {ofLine.map((view) => (
+                <UnitRow key={view.unit.id} view={view} />
+              ))}
+            </Table>
           </div>
         );
       })}

@@ -1,8 +1,9 @@
-import { deviceSockets, proposeLead } from '@gorvane/core/lead/what-to-what.ts';
+import { proposeLead } from '@gorvane/core/lead/what-to-what.ts';
+import { deviceSockets } from '@gorvane/core/lead/device-sockets.ts';
 import type { LeadProposal, WhatToWhat as WhatToWhatRequest } from '@gorvane/core/lead/what-to-what.ts';
 import { parseWorkingVoltage } from '@gorvane/core/house/working-voltage.ts';
-import type { Signal } from '@gorvane/core/lead/signal.ts';
-import { signalName, signals } from '@gorvane/core/lead/signal.ts';
+import type { Signal } from '@gorvane/core/connector/signal.ts';
+import { signalName, signals } from '@gorvane/core/connector/signal.ts';
 import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';

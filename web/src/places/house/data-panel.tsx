@@ -1,7 +1,7 @@
 import { Button, FileButton, Modal } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
-import { useDispatch } from 'react-redux';
+import { useAppDispatch } from '../../draft/hooks.ts';
 import { saveFile } from '../../controls/save-file.ts';
 import { exportEverything, importArchive, startEmpty, startWithDemo } from '../../data/archive.ts';
 import { forgotten } from '../../draft/draft-slice.ts';
@@ -10,7 +10,7 @@ type Restart = 'demo' | 'empty';
 
 /** Everything out to a file, a file in, and starting again. */
 export function DataPanel() {
-  const dispatch = useDispatch();
+  const dispatch = useAppDispatch();
   const [problem, setProblem] = useState<string | undefined>();
   const [asking, setAsking] = useState<Restart | undefined>();
 

@@ -1,11 +1,11 @@
 import { pinSeries } from '@gorvane/core/connector/pin-series.ts';
 import type { DeviceProfile } from '@gorvane/core/house/device.ts';
 import { parseLengthColours, writeLengthColours } from '@gorvane/core/house/length-colour.ts';
-import { roles } from '@gorvane/core/lead/signal.ts';
+import { roles } from '@gorvane/core/connector/signal.ts';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import { newId } from '../../data/database.ts';
-import type { PanelProps } from './house-page.tsx';
+import type { PanelProps } from './panel-props.ts';
 
 const most = 24;
 

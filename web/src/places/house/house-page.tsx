@@ -1,3 +1,9 @@
+import { Table } from '../../controls/table.tsx';
+import { parseShrink } from '@gorvane/core/house/shrink.ts';
+import { decimalOf } from '@gorvane/core/quantity/number.ts';
+import { houseId } from '@gorvane/core/house/house-id.ts';
+import { draftKey } from '../../draft/draft-slice.ts';
+import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { shopTools } from '@gorvane/core/house/house.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
@@ -5,18 +11,22 @@ import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { Checkbox, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { QuantityField } from '../../controls/quantity-field.tsx';
-import type { Draft } from '../../draft/use-draft.ts';
-import { useHouseDraft } from '../../draft/use-draft.ts';
+import { useBenchDraft, useHouseDraft } from '../../draft/use-draft.ts';
 import { DataPanel } from './data-panel.tsx';
 import { Devices } from './devices.tsx';
 import { Limits } from './limits.tsx';
+import type { Bench } from '@gorvane/core/house/bench.ts';
+import type { Draft } from '../../draft/use-draft.ts';
+import type { PanelProps } from './panel-props.ts';
 import { Practice } from './practice.tsx';
 import './house.css';
 
 /** How this house works, what the shop has, and its data in and out. */
 export function HousePage() {
   const house = useHouseDraft();
-  if (!house) return null;
+  const bench = useBenchDraft();
+  useUndoPlace(draftKey('house', houseId));
+  if (!house || !bench) return null;
   return (
     <>
       <div className="page-head">
@@ -24,7 +34,7 @@ export function HousePage() {
         <span className="soft">{house.record.name}</span>
       </div>
       <div className="house">
-        <Benches house={house} />
+        <Benches house={house} bench={bench} />
         <Practice house={house} />
         <Limits house={house} />
         <Shop house={house} />
@@ -35,11 +45,9 @@ export function HousePage() {
   );
 }
 
-export interface PanelProps {
-  readonly house: Draft<House>;
-}
-
-function Benches({ house: { record, edit } }: PanelProps) {
+/** Names of the shop, and what is this bench's own: who works here, its serials, how its screen writes. */
+function Benches({ house: { record, edit }, bench }: PanelProps & { readonly bench: Draft<Bench> }) {
+  const { record: own, edit: editOwn } = bench;
   return (
     <section aria-labelledby="bench-names">
       <h2 id="bench-names">Bench and units of measure</h2>
@@ -65,19 +73,17 @@ function Benches({ house: { record, edit } }: PanelProps) {
       <NativeSelect
         label="This bench"
         description="stands behind every entry of a record"
-        value={record.benchName}
-        data={[...new Set([record.benchName, ...record.benchNames])]}
-        onChange={({ currentTarget: { value } }) =>
-          edit('this bench', (now) => ({ ...now, benchName: value }))
-        }
+        value={own.name}
+        data={[...new Set([own.name, ...record.benchNames])]}
+        onChange={({ currentTarget: { value } }) => editOwn('this bench', (now) => ({ ...now, name: value }))}
       />
       <div>
         <p>Lengths are written</p>
         <SegmentedControl
           aria-label="Lengths are written"
-          value={record.firstUnit}
+          value={own.firstUnit}
           onChange={(value) =>
-            edit('first unit', (now) => ({ ...now, firstUnit: value === 'in' ? 'in' : 'mm' }))
+            editOwn('first unit', (now) => ({ ...now, firstUnit: value === 'in' ? 'in' : 'mm' }))
           }
           data={[
             { value: 'mm', label: 'millimetre first' },
@@ -89,9 +95,9 @@ function Benches({ house: { record, edit } }: PanelProps) {
         <p>Light</p>
         <SegmentedControl
           aria-label="Light"
-          value={record.theme}
+          value={own.theme}
           onChange={(value) =>
-            edit('light', (now) => ({ ...now, theme: value === 'night' ? 'night' : 'paper' }))
+            editOwn('light', (now) => ({ ...now, theme: value === 'night' ? 'night' : 'paper' }))
           }
           data={[
             { value: 'paper', label: 'paper' },
@@ -109,7 +115,7 @@ function parseSolderWire(text: string): House['solderWire'] {
   const expected = 'a diameter of 0.2 to 3 mm and flux of 0 to 10 %, such as 0.7 mm 2.2 %';
   if (!match) throw new QuantityError(text, expected);
   const diameter = parseLength(match[1]!);
-  const fluxByMass = Number(match[2]!.replace(',', '.')) / 100;
+  const fluxByMass = decimalOf(match[2]!) / 100;
   if (!(diameter >= 0.2e-3 && diameter <= 3e-3 && fluxByMass >= 0 && fluxByMass <= 0.1))
     throw new QuantityError(text, expected);
   return { diameter, fluxByMass };
@@ -187,33 +193,31 @@ function Shop({ house: { record, edit, key } }: PanelProps) {
       />
       <div>
         <h3>Shrink, supplied and recovered bore</h3>
-        <table className="plain-table">
-          <tbody>
-            {record.shrink.map((tube) => (
-              <tr key={tube.name}>
-                <th scope="row">{tube.name}</th>
-                <td className="reading">
-                  {formatMillimetres(tube.supplied)} / {formatMillimetres(tube.recovered)} mm
-                </td>
-                <td>
-                  <button
-                    type="button"
-                    className="text-button"
-                    aria-label={`Remove ${tube.name}`}
-                    onClick={() =>
-                      edit('shrink', (now) => ({
-                        ...now,
-                        shrink: now.shrink.filter(({ name }) => name !== tube.name),
-                      }))
-                    }
-                  >
-                    remove
-                  </button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table>
+          {record.shrink.map((tube) => (
+            <tr key={tube.name}>
+              <th scope="row">{tube.name}</th>
+              <td className="reading">
+                {formatMillimetres(tube.supplied)} / {formatMillimetres(tube.recovered)} mm
+              </td>
+              <td>
+                <button
+                  type="button"
+                  className="text-button"
+                  aria-label={`Remove ${tube.name}`}
+                  onClick={() =>
+                    edit('shrink', (now) => ({
+                      ...now,
+                      shrink: now.shrink.filter(({ name }) => name !== tube.name),
+                    }))
+                  }
+                >
+                  remove
+                </button>
+              </td>
+            </tr>
+          ))}
+        </Table>
         <AddShrink house={{ record, edit, key }} />
       </div>
     </section>
@@ -230,17 +234,10 @@ function AddShrink({ house: { edit, key } }: PanelProps) {
       written=""
       onRead={() => undefined}
       onTake={(text) => {
-        const match = /^\s*([\d.,]+)\s*\/\s*([\d.,]+)\s*(adhesive)?\s*$/i.exec(text);
-        if (!match) throw new QuantityError(text, 'two bores such as 19/6.4, or 19/6.4 adhesive');
-        const [supplied, recovered] = [parseLength(match[1]!), parseLength(match[2]!)];
-        if (!(recovered > 0 && supplied > recovered && supplied < 0.2))
-          throw new QuantityError(text, 'a supplied bore larger than the recovered one');
-        const adhesive = match[3] !== undefined;
-        const name = `${adhesive ? 'adhesive ' : ''}shrink ${formatMillimetres(supplied)} mm`;
-        const tube = { name, supplied, recovered, outside: supplied + 0.8e-3, adhesive };
+        const tube = parseShrink(text);
         edit('shrink', (now) => ({
           ...now,
-          shrink: [...now.shrink.filter((other) => other.name !== name), tube].sort(
+          shrink: [...now.shrink.filter(({ name }) => name !== tube.name), tube].sort(
             (a, b) => a.supplied - b.supplied,
           ),
         }));

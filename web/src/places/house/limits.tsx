@@ -6,7 +6,7 @@ import { formatResistance, parseResistance } from '@gorvane/core/quantity/resist
 import { formatTemperature, parseTemperature } from '@gorvane/core/quantity/temperature.ts';
 import { parseScalar } from '@gorvane/core/quantity/scalar.ts';
 import { QuantityField } from '../../controls/quantity-field.tsx';
-import type { PanelProps } from './house-page.tsx';
+import type { PanelProps } from './panel-props.ts';
 
 const percent = (part: number) => `${Number((part * 100).toPrecision(3))} %`;
 

@@ -8,7 +8,7 @@ import { Checkbox, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { PracticeChanges } from '../../controls/practice-changes.tsx';
 import { database } from '../../data/database.ts';
-import type { PanelProps } from './house-page.tsx';
+import type { PanelProps } from './panel-props.ts';
 
 const leftOutNames: Readonly<Record<Practices['leaveOut'][number], string>> = {
   resistance: 'resistance of every path',

@@ -1,3 +1,4 @@
+import { passesJacket } from '@gorvane/core/line/choke.ts';
 import type { Bead, BeadMaterial } from '@gorvane/core/line/choke.ts';
 import { leadCable } from '@gorvane/core/lead/lead-cable.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
@@ -39,7 +40,7 @@ export function AddChoke({
     return <p className="soft">When there is a lead, this stack can be put on its run from here.</p>;
   const lead = draft?.record;
   const jacket = lead ? leadCable(lead, lead.pieces[0]!.cableId).jacket.diameter : 0;
-  const passes = bead.bore > jacket + 0.2e-3;
+  const passes = passesJacket(bead, jacket);
   const add = async (endId: string) => {
     if (!lead || !draft) return;
     draft.edit('choke', (now) => ({

@@ -44,3 +44,23 @@ test('each thing that cannot be read is named once, and the rest is taken', () =
   expect(view.result.current.problems.map((problem) => problem.split(':')[0])).toEqual(['run', 'many']);
   expect(view.result.current.values).toEqual({ run: 10, many: 3, kind: 'b' });
 });
+
+test('undo takes back what was typed on the page, and redo makes it again', async () => {
+  const { router, view } = open('/?other=1');
+  await act(async () => view.result.current.set({ run: '60 ft' }));
+  await act(async () => view.result.current.set({ many: '5' }));
+  const press = (key: string) =>
+    act(
+      async () =>
+        void document.documentElement.dispatchEvent(new KeyboardEvent('keydown', { key, ctrlKey: true })),
+    );
+  const texts = () => [view.result.current.texts.run, view.result.current.texts.many];
+  await press('z');
+  expect(texts()).toEqual(['60 ft', '3']);
+  await press('z');
+  await press('z');
+  expect(texts()).toEqual(['10 m', '3']);
+  expect(router.state.location.search).toBe('?other=1');
+  await press('y');
+  expect(texts()).toEqual(['60 ft', '3']);
+});

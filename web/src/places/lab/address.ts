@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef } from 'react';
+import { useHotkeys } from '@mantine/hooks';
 import { useSearchParams } from 'react-router';
 
 /** One value of a page of the lab: what it is when the address does not say, and how its text is read. */
@@ -29,9 +30,29 @@ export function useAddress<Fields extends AddressFields>(fields: Fields): Addres
   const address = search.toString();
   // Two changes may come before the address has followed the first: the second stands on what the first made.
   const latest = useRef(address);
+  const before = useRef<string[]>([]);
+  const undone = useRef<string[]>([]);
   useEffect(() => {
     latest.current = address;
   }, [address]);
+  const go = (from: string[], to: string[]) => {
+    const there = from.pop();
+    if (there === undefined) return;
+    to.push(latest.current);
+    latest.current = there;
+    setSearch(new URLSearchParams(there), { replace: true, preventScrollReset: true });
+  };
+  const back = () => go(before.current, undone.current);
+  const forth = () => go(undone.current, before.current);
+  // The lab edits no record: undo is of what was typed on this page.
+  useHotkeys(
+    [
+      ['mod+Z', back],
+      ['mod+Y', forth],
+      ['mod+shift+Z', forth],
+    ],
+    [],
+  );
   return useMemo(() => {
     const params = new URLSearchParams(address);
     const problems: string[] = [];
@@ -55,6 +76,8 @@ export function useAddress<Fields extends AddressFields>(fields: Fields): Addres
         if (text === fields[name]!.fallback) next.delete(name);
         else next.set(name, text);
       }
+      before.current.push(latest.current);
+      undone.current = [];
       latest.current = next.toString();
       setSearch(next, { replace: true, preventScrollReset: true });
     };

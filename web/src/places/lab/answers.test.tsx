@@ -61,7 +61,7 @@ describe('figures follow what is asked', () => {
     await screen.findByText(/^3 mm2, 30 m/);
     expect(await number('Loop resistance')).toBeCloseTo(thin / 2, -1);
     expect(
-      within(screen.getByRole('group', { name: 'Table: Speaker cable' })).getAllByRole('row'),
+      within(screen.getByRole('table', { name: 'Table: Speaker cable' })).getAllByRole('row'),
     ).toHaveLength(9);
   });
 

@@ -1,3 +1,6 @@
+import { decibelsOf } from '@gorvane/core/quantity/decibel.ts';
+import { ratioGrid } from '@gorvane/core/quantity/grid.ts';
+import { inKilohertz, inPicofarads } from '@gorvane/core/quantity/multiple.ts';
 import { droopDb, longestAudioRun, runCapacitance, upperCorner } from '@gorvane/core/audio/audio-run.ts';
 import { pickupGain, pickupResponse } from '@gorvane/core/audio/pickup.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
@@ -114,7 +117,7 @@ function RunAnswer({
   const corner = upperCorner(source, load, perMetre * values.length);
   const longest = longestAudioRun(droop, f, source, load, perMetre);
   const lengths = useMemo(
-    () => Float64Array.from({ length: 101 }, (_, n) => values.length * 10 ** (-1 + n / 50)),
+    () => ratioGrid(values.length / tenfold, values.length * tenfold, 101),
     [values.length],
   );
   const corners = lengths.map((metres) => upperCorner(source, load, perMetre * metres));
@@ -130,7 +133,7 @@ function RunAnswer({
       const each = runCapacitance(other, use).perMetre;
       return [
         other.name,
-        Number((each * 1e12).toPrecision(3)),
+        Number(inPicofarads(each).toPrecision(3)),
         shortFrequency(Number(upperCorner(source, load, each * values.length).toPrecision(3))),
         shortMetres(Number(longestAudioRun(droop, f, source, load, each).toPrecision(3))),
       ];
@@ -160,8 +163,8 @@ function RunAnswer({
         title="Upper corner against length"
         x={{ label: 'length, m', values: lengths, write: shortMetres, logarithmic: true }}
         y={{ label: 'kHz', write: shortDecibels, include: [0], within: [0, 400] }}
-        curves={[{ name: 'upper corner, kHz', values: corners.map((hertz) => hertz / 1e3), tone: 'copper' }]}
-        limits={[{ value: f / 1e3, label: shortFrequency(f) }]}
+        curves={[{ name: 'upper corner, kHz', values: corners.map(inKilohertz), tone: 'copper' }]}
+        limits={[{ value: inKilohertz(f), label: shortFrequency(f) }]}
         marks={[{ value: values.length, label: 'length' }]}
       />
       <h2>The same run on every audio cable</h2>
@@ -169,6 +172,9 @@ function RunAnswer({
     </>
   );
 }
+
+/** The chart shows lengths up to so many times longer and shorter. */
+const tenfold = 10;
 
 function PickupAnswer({ cable, values }: { readonly cable: Cable; readonly values: Values }) {
   const { perMetre } = runCapacitance(cable, 'unbalanced');
@@ -195,11 +201,9 @@ function PickupAnswer({ cable, values }: { readonly cable: Cable; readonly value
     [circuit, perMetre],
   );
   const curve = useMemo(() => {
-    const at = Float64Array.from({ length: 161 }, (_, n) => 100 * 10 ** ((n / 160) * Math.log10(200)));
+    const at = ratioGrid(100, 20_000, 161);
     const withCable = { ...circuit, cableCapacitance: perMetre * values.lead };
-    const level = at.map(
-      (hertz) => 20 * Math.log10(pickupGain(withCable, hertz) / pickupGain(withCable, 100)),
-    );
+    const level = at.map((hertz) => decibelsOf(pickupGain(withCable, hertz) / pickupGain(withCable, 100)));
     return { at, level };
   }, [circuit, perMetre, values.lead]);
   const data = {

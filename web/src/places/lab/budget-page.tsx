@@ -1,3 +1,5 @@
+import { Table } from '../../controls/table.tsx';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import type { BudgetReason, BudgetRow, BudgetWant } from '@gorvane/core/line/budget.ts';
 import { budget } from '@gorvane/core/line/budget.ts';
@@ -125,26 +127,19 @@ function BudgetRows({
         </h2>
         <ResultActions data={() => budgetData(rows)} />
       </div>
-      <div className="scroll-x" tabIndex={0} role="group" aria-label="Cables ranked">
-        <table className="plain-table budget">
-          <thead>
-            <tr>
-              <th scope="col">Cable</th>
-              <th scope="col">Verdict</th>
-              {['Loss, margin', 'Longest run', 'Power', 'Mass, bend', 'Cost'].map((title) => (
-                <th key={title} scope="col" className="number">
-                  {title}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <BudgetLine key={row.cable.id} row={row} want={want} />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <Table
+        className="budget"
+        label="Cables ranked"
+        head={[
+          'Cable',
+          'Verdict',
+          ...['Loss, margin', 'Longest run', 'Power', 'Mass, bend', 'Cost'].map((figures) => ({ figures })),
+        ]}
+      >
+        {rows.map((row) => (
+          <BudgetLine key={row.cable.id} row={row} want={want} />
+        ))}
+      </Table>
       <p className="soft">
         Loss with both connectors at the worst frequency. Cost is against a metre of RG-58 class; mass, bend
         radius (once) and power come from the construction, power in calm air.
@@ -214,7 +209,7 @@ function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: Bud
       </td>
       <td className="number reading">
         {row.mass === undefined ? '' : `${row.mass.toPrecision(3)} kg`}
-        {row.bend && <div className="soft">{Math.round(row.bend.once * 1e3)} mm</div>}
+        {row.bend && <div className="soft">{formatMillimetres(row.bend.once, 0)} mm</div>}
       </td>
       <td className="number reading">{row.cost < 100 ? row.cost.toPrecision(3) : Math.round(row.cost)}</td>
     </tr>

@@ -1,3 +1,5 @@
+import { Table } from '../../controls/table.tsx';
+import { ratioGrid } from '@gorvane/core/quantity/grid.ts';
 import { computedAttenuation, fittedAttenuation } from '@gorvane/core/cable/attenuation.ts';
 import { bendRadius, massPerMetre, outsideDiameter, shieldingDb } from '@gorvane/core/cable/body.ts';
 import type { Cable, CoaxCable, CoreCable } from '@gorvane/core/cable/cable.ts';
@@ -27,15 +29,16 @@ import { addOwnCable, useCables } from '../../data/cables.ts';
 import { markDeleted } from '../../data/records.ts';
 import { CableSection } from '../../drawing/cable-section.tsx';
 import { useDraft } from '../../draft/use-draft.ts';
+import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { OwnCableForm } from './own-cable-form.tsx';
 import { shortDecibels, shortFrequency } from './write.ts';
-import { TableHead } from '../../controls/table-head.tsx';
 
 /** One cable: cut across, its figures computed and nominal, its loss and what makes it. */
 export function CablePage() {
   const { cableId = '' } = useParams();
   const cables = useCables();
   const draft = useDraft('cables', cableId);
+  useUndoPlace(`cables/${cableId}`);
   const navigate = useNavigate();
   const cable = cables?.find(({ id }) => id === cableId);
   if (!cables || draft === undefined) return null;
@@ -134,18 +137,15 @@ function Figures({ cable }: { readonly cable: Cable }) {
         ? coreRows(cable)
         : sheetRows(cable);
   return (
-    <table className="plain-table">
-      <TableHead columns={['Figure', 'From the construction', 'Class value']} />
-      <tbody>
-        {[...rows, ...bodyRows(cable)].map(([label, computed, nominal]) => (
-          <tr key={label}>
-            <th scope="row">{label}</th>
-            <td className="reading">{computed}</td>
-            <td className="reading">{nominal}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <Table head={['Figure', 'From the construction', 'Class value']}>
+      {[...rows, ...bodyRows(cable)].map(([label, computed, nominal]) => (
+        <tr key={label}>
+          <th scope="row">{label}</th>
+          <td className="reading">{computed}</td>
+          <td className="reading">{nominal}</td>
+        </tr>
+      ))}
+    </Table>
   );
 }
 
@@ -235,10 +235,7 @@ function bodyRows(cable: Cable): Row[] {
 /** Loss over frequency: the fit, the points it was fitted to, and from the construction what makes it. */
 function LossOf({ cable }: { readonly cable: Cable }) {
   const { fit, lossFrom } = lineFigures(cable);
-  const frequencies = useMemo(
-    () => Float64Array.from({ length: 121 }, (_, n) => 5e6 * 10 ** ((n / 120) * Math.log10(600))),
-    [],
-  );
+  const frequencies = useMemo(() => ratioGrid(5e6, 3e9, 121), []);
   const split = useMemo(
     () =>
       cable.structure === 'coax'
@@ -282,37 +279,21 @@ function LossOf({ cable }: { readonly cable: Cable }) {
         Trusted from {shortFrequency(Number(lossFrom.frequency.toPrecision(2)))} up: {lossFrom.reason}.
       </p>
       {cable.structure !== 'cores' && (
-        <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Stated at</th>
-              <th scope="col" className="number">
-                Table
-              </th>
-              <th scope="col" className="number">
-                Fit
-              </th>
-              <th scope="col" className="number">
-                Off
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {cable.nominalAttenuation.map(({ frequency, dbPer100m }) => {
-              const fitted = fittedAttenuation(fit, frequency);
-              return (
-                <tr key={frequency}>
-                  <th scope="row" className="reading">
-                    {shortFrequency(frequency)}
-                  </th>
-                  <td className="number reading">{dbPer100m}</td>
-                  <td className="number reading">{fitted.toPrecision(3)}</td>
-                  <td className="number reading">{(100 * (fitted / dbPer100m - 1)).toFixed(1)} %</td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <Table head={['Stated at', { figures: 'Table' }, { figures: 'Fit' }, { figures: 'Off' }]}>
+          {cable.nominalAttenuation.map(({ frequency, dbPer100m }) => {
+            const fitted = fittedAttenuation(fit, frequency);
+            return (
+              <tr key={frequency}>
+                <th scope="row" className="reading">
+                  {shortFrequency(frequency)}
+                </th>
+                <td className="number reading">{dbPer100m}</td>
+                <td className="number reading">{fitted.toPrecision(3)}</td>
+                <td className="number reading">{(100 * (fitted / dbPer100m - 1)).toFixed(1)} %</td>
+              </tr>
+            );
+          })}
+        </Table>
       )}
     </>
   );

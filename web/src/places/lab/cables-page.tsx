@@ -1,3 +1,5 @@
+import { Table } from '../../controls/table.tsx';
+import { inMillimetres, inPicofarads } from '@gorvane/core/quantity/multiple.ts';
 import { fittedAttenuation } from '@gorvane/core/cable/attenuation.ts';
 import { outsideDiameter } from '@gorvane/core/cable/body.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
@@ -94,9 +96,9 @@ export function CablesPage() {
               cable.family,
               Number(impedance.toPrecision(3)),
               Number(velocityFactor.toFixed(3)),
-              Number((capacitance * 1e12).toPrecision(3)),
+              Number(inPicofarads(capacitance).toPrecision(3)),
               ...[100e6, 400e6, 1e9].map((frequency) => Number(lossAt(cable, frequency).toPrecision(3))),
-              Number(((outsideDiameter(cable) ?? 0) * 1e3).toPrecision(3)),
+              Number(inMillimetres(outsideDiameter(cable) ?? 0).toPrecision(3)),
               cable.source,
             ];
           }),
@@ -117,27 +119,22 @@ function CableRows({
   return families.map((family) => (
     <section key={family} aria-labelledby={`family ${family}`}>
       <h2 id={`family ${family}`}>{family}</h2>
-      <div className="scroll-x" tabIndex={0} role="group" aria-label={`Cables: ${family}`}>
-        <table className="plain-table cable-rows">
-          <thead>
-            <tr>
-              <th scope="col">Cable</th>
-              {['Impedance', 'Velocity factor', '100 MHz', '400 MHz', '1 GHz', 'Outside'].map((title) => (
-                <th key={title} scope="col" className="number">
-                  {title}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {cables
-              .filter((cable) => cable.family === family)
-              .map((cable) => (
-                <CableRow key={cable.id} cable={cable} own={isOwn(cable.id)} />
-              ))}
-          </tbody>
-        </table>
-      </div>
+      <Table
+        className="cable-rows"
+        label={`Cables: ${family}`}
+        head={[
+          'Cable',
+          ...['Impedance', 'Velocity factor', '100 MHz', '400 MHz', '1 GHz', 'Outside'].map((figures) => ({
+            figures,
+          })),
+        ]}
+      >
+        {cables
+          .filter((cable) => cable.family === family)
+          .map((cable) => (
+            <CableRow key={cable.id} cable={cable} own={isOwn(cable.id)} />
+          ))}
+      </Table>
     </section>
   ));
 }
@@ -162,7 +159,9 @@ function CableRow({ cable, own }: { readonly cable: Cable; readonly own: boolean
           {hasLoss ? lossAt(cable, frequency).toPrecision(3) : ''}
         </td>
       ))}
-      <td className="number reading">{outside === undefined ? '' : `${(outside * 1e3).toFixed(1)} mm`}</td>
+      <td className="number reading">
+        {outside === undefined ? '' : `${inMillimetres(outside).toFixed(1)} mm`}
+      </td>
     </tr>
   );
 }

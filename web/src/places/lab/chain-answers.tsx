@@ -1,5 +1,6 @@
+import { inNanoseconds } from '@gorvane/core/quantity/multiple.ts';
 import type { ChainAnswer } from '@gorvane/core/line/chain-answer.ts';
-import { aliasFreeDelay } from '@gorvane/core/line/band.ts';
+import { aliasFreeDelay, isDelayAmbiguous } from '@gorvane/core/line/band.ts';
 import type { ReflectionEvent } from '@gorvane/core/line/reflectogram.ts';
 import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
@@ -39,10 +40,9 @@ export function ChainAnswers({ answer, busy, labels, compared, onTouchstone }: C
     {
       label: 'Group delay, longest',
       value: formatTime(longest),
-      note:
-        longest > 0.9 * aliasFreeDelay(sweep.frequencies)
-          ? 'points too far apart to tell: take more'
-          : `points tell up to ${formatTime(aliasFreeDelay(sweep.frequencies))}`,
+      note: isDelayAmbiguous(longest, sweep.frequencies)
+        ? 'points too far apart to tell: take more'
+        : `points tell up to ${formatTime(aliasFreeDelay(sweep.frequencies))}`,
     },
   ];
   return (
@@ -187,7 +187,7 @@ function ChainCharts({ answer, compared }: Pick<ChainAnswersProps, 'answer' | 'c
         curves={[
           {
             name: 'group delay, ns',
-            values: curves.groupDelay.map((seconds) => seconds * 1e9),
+            values: curves.groupDelay.map(inNanoseconds),
             tone: 'copper',
           },
         ]}

@@ -1,3 +1,4 @@
+import { inMillimetres } from '@gorvane/core/quantity/multiple.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import type { ChainItem } from '@gorvane/core/line/chain.ts';
 import { connectorSeries } from '@gorvane/core/connector/series.ts';
@@ -98,7 +99,7 @@ function ItemValues(props: ChainItemFormProps) {
             field={`${field}/length`}
             label="Length"
             description="millimetres unless said"
-            written={`${Number((item.length * 1e3).toPrecision(6))} mm`}
+            written={`${Number(inMillimetres(item.length).toPrecision(6))} mm`}
             onRead={(text) => onChange({ ...item, length: parsePositiveLength(text, 100) })}
           />
           <QuantityField
@@ -160,21 +161,26 @@ function ItemValues(props: ChainItemFormProps) {
   }
 }
 
+/** The slider goes to so many times the length, in so many steps. */
+const longer = 3;
+const steps = 500;
+
 /** Length by hand: the curves follow while it moves. Its range is fixed when it is taken up. */
 function LengthSlider({
   item,
   onLive,
   onChange,
 }: ChainItemFormProps & { readonly item: Extract<ChainItem, { kind: 'cable' }> }) {
-  const [range] = useState(() => Math.max(1, Math.ceil(item.length * 3)));
+  const [range] = useState(() => Math.max(1, Math.ceil(item.length * longer)));
+  const step = range / steps;
   const [live, setLive] = useState<number | undefined>();
-  const take = (value: number) => Math.max(range / 500, value);
+  const take = (value: number) => Math.max(step, value);
   return (
     <Slider
       thumbLabel="Length, metres"
       min={0}
       max={range}
-      step={range / 500}
+      step={step}
       value={Math.min(range, live ?? item.length)}
       label={(value) => formatMetres(Number(value.toPrecision(4)))}
       onChange={(value) => {

@@ -1,5 +1,5 @@
 import type { Cable } from '@gorvane/core/cable/cable.ts';
-import { twoPortOf } from '@gorvane/core/file/network.ts';
+import { twoPortOf } from '@gorvane/core/line/network.ts';
 import { writeTouchstone } from '@gorvane/core/file/touchstone-write.ts';
 import type { ChainItem } from '@gorvane/core/line/chain.ts';
 import { chainElements, chainItemLabel, chainSchema } from '@gorvane/core/line/chain.ts';

@@ -1,3 +1,5 @@
+import { ratioGrid } from '@gorvane/core/quantity/grid.ts';
+import { inMillimetres } from '@gorvane/core/quantity/multiple.ts';
 import type { Bead, BeadPoint, BeadSource } from '@gorvane/core/line/choke.ts';
 import {
   beadHeat,
@@ -128,17 +130,14 @@ function ChokeAnswer({ values }: { readonly values: ValuesOf<typeof fields> }) {
   const isBead = bead.outside > bead.bore;
   const curve = useMemo(() => {
     if (!isBead) return undefined;
-    const at = Float64Array.from(
-      { length: 121 },
-      (_, n) => range.from * (range.to / range.from) ** (n / 120),
-    );
+    const at = ratioGrid(range.from, range.to, 121);
     return { at, rows: Array.from(at, (frequency) => chokeAt(source, beads, zcm, frequency)) };
   }, [isBead, source, beads, zcm, range.from, range.to]);
   if (!isBead || !curve)
     return (
       <p className="advice out" role="alert">
-        The bore of {(bead.bore * 1e3).toPrecision(3)} mm is not smaller than the outside of{' '}
-        {(bead.outside * 1e3).toPrecision(3)} mm: correct one of them.
+        The bore of {inMillimetres(bead.bore).toPrecision(3)} mm is not smaller than the outside of{' '}
+        {inMillimetres(bead.outside).toPrecision(3)} mm: correct one of them.
       </p>
     );
   const results = f.map((frequency) => chokeAt(source, beads, zcm, frequency));

@@ -1,4 +1,5 @@
-import type { EndCandidate } from '@gorvane/core/fit/find-end.ts';
+import { Table } from '../../controls/table.tsx';
+import type { EndCandidate } from '@gorvane/core/plan/find-end.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
@@ -49,16 +50,14 @@ function CompareEnd({ candidate }: { readonly candidate: EndCandidate }) {
         {connector.name} <VerdictMark verdict={verdict} />
       </h3>
       <FaceDrawing connector={connector} />
-      <table className="plain-table">
-        <tbody>
-          {rows.map(([label, text]) => (
-            <tr key={label}>
-              <th scope="row">{label}</th>
-              <td>{text}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table>
+        {rows.map(([label, text]) => (
+          <tr key={label}>
+            <th scope="row">{label}</th>
+            <td>{text}</td>
+          </tr>
+        ))}
+      </Table>
       <EndStrip plan={strip} cable={input.cable} title={`Strip of ${connector.name}`} />
       <SectionDrawing strip={strip} title={connector.name} />
     </article>

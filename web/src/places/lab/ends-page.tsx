@@ -1,9 +1,10 @@
+import { Table } from '../../controls/table.tsx';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
 import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import { methodNames } from '@gorvane/core/connector/method-name.ts';
 import { connectorSeries } from '@gorvane/core/connector/series.ts';
-import type { EndCandidate, EndWant, MatingPort } from '@gorvane/core/fit/find-end.ts';
-import { findEnds } from '@gorvane/core/fit/find-end.ts';
+import type { EndCandidate, EndWant, MatingPort } from '@gorvane/core/plan/find-end.ts';
+import { findEnds } from '@gorvane/core/plan/find-end.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { environments } from '@gorvane/core/lead/lead.ts';
 import { Button } from '@mantine/core';
@@ -210,53 +211,48 @@ interface TableProps {
 
 function CandidateTable({ candidates, chosen, onCompare, lead }: TableProps) {
   return (
-    <div className="scroll-x">
-      <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">End</th>
-            <th scope="col">Verdict</th>
-            <th scope="col">In the bag</th>
-            <th scope="col">
-              <span className="visually-hidden">Do</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {candidates.map(({ connector, method, verdict, reasons, bag }) => (
-            <tr key={connector.id}>
-              <th scope="row">
-                {connector.name}
-                <div className="soft">
-                  {describeFace(connector)}; {method.traits.because}
-                </div>
-              </th>
-              <td>
-                <VerdictMark verdict={verdict} />
-                {reasons.map(({ text }) => (
-                  <div key={text} className="soft">
-                    {text}
-                  </div>
-                ))}
-              </td>
-              <td>{bag.join(', ')}</td>
-              <td>
-                <div className="end-actions">
-                  <Button
-                    size="compact-sm"
-                    variant={chosen.includes(connector.id) ? 'filled' : 'default'}
-                    aria-pressed={chosen.includes(connector.id)}
-                    onClick={() => onCompare(connector.id)}
-                  >
-                    Compare
-                  </Button>
-                  {lead.lead !== '' && <UseEnd leadId={lead.lead} endId={lead.end} connector={connector} />}
-                </div>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <Table
+      head={[
+        'End',
+        'Verdict',
+        'In the bag',
+        <>
+          <span className="visually-hidden">Do</span>
+        </>,
+      ]}
+    >
+      {candidates.map(({ connector, method, verdict, reasons, bag }) => (
+        <tr key={connector.id}>
+          <th scope="row">
+            {connector.name}
+            <div className="soft">
+              {describeFace(connector)}; {method.traits.because}
+            </div>
+          </th>
+          <td>
+            <VerdictMark verdict={verdict} />
+            {reasons.map(({ text }) => (
+              <div key={text} className="soft">
+                {text}
+              </div>
+            ))}
+          </td>
+          <td>{bag.join(', ')}</td>
+          <td>
+            <div className="end-actions">
+              <Button
+                size="compact-sm"
+                variant={chosen.includes(connector.id) ? 'filled' : 'default'}
+                aria-pressed={chosen.includes(connector.id)}
+                onClick={() => onCompare(connector.id)}
+              >
+                Compare
+              </Button>
+              {lead.lead !== '' && <UseEnd leadId={lead.lead} endId={lead.end} connector={connector} />}
+            </div>
+          </td>
+        </tr>
+      ))}
+    </Table>
   );
 }

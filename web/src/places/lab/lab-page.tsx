@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { useDraftState } from '../../draft/use-draft.ts';
+import { useDraftState } from '../../draft/hooks.ts';
 
 interface LabPageProps {
   readonly title: string;

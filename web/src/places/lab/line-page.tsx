@@ -1,14 +1,22 @@
 import { fittedAttenuation } from '@gorvane/core/cable/attenuation.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import { lineFigures } from '@gorvane/core/cable/line-figures.ts';
-import { alongLine, largestInputReflection, loadFromInput } from '@gorvane/core/line/along-line.ts';
+import {
+  alongLine,
+  canBeRead,
+  largestInputReflection,
+  loadFromInput,
+  planeCount,
+} from '@gorvane/core/line/along-line.ts';
 import { frequencyGrid, sweepCascade, sweepLoaded } from '@gorvane/core/line/cascade.ts';
-import type { Complex } from '@gorvane/core/line/complex.ts';
-import { magnitude } from '@gorvane/core/line/complex.ts';
+import type { Complex } from '@gorvane/core/quantity/complex.ts';
+import { magnitude } from '@gorvane/core/quantity/complex.ts';
 import type { Line } from '@gorvane/core/line/line.ts';
-import { attenuationFromDbPer100m, solveLine, speedOfLight } from '@gorvane/core/line/line.ts';
-import { reflectionOf, returnLossOf, swrOf } from '@gorvane/core/line/reflection.ts';
-import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
+import { attenuationFromDbPer100m, hidesLoad, solveLine } from '@gorvane/core/line/line.ts';
+import { degreesBeyondTurns } from '@gorvane/core/quantity/angle.ts';
+import { evenGrid } from '@gorvane/core/quantity/grid.ts';
+import { returnLossOf, swrOf } from '@gorvane/core/line/reflection.ts';
+import { formatDecibels, formatSwr, powerAfter } from '@gorvane/core/quantity/decibel.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
 import { parseLoad } from '@gorvane/core/quantity/resistance.ts';
@@ -82,8 +90,7 @@ function loadOf(line: Line, want: Want): { load: Complex; problem?: string } {
   const stated = parseLoad(want.load, line.impedance);
   if (want.at === 'far end') return { load: stated };
   const most = largestInputReflection(line);
-  const read = magnitude(reflectionOf(stated, line.impedance));
-  if (read > most * (1 + 1e-9))
+  if (!canBeRead(line, stated))
     return {
       load: stated,
       problem: `Through this cable's loss the SWR at the near end is ${formatSwr(swrOf({ re: most, im: 0 }))} at most, even with an open or short at the far end; ${want.load} was stated. Check cable, length and frequency. Shown is ${want.load} at the far end.`,
@@ -127,7 +134,7 @@ function LineAnswer({ cable, want }: { readonly cable: Cable; readonly want: Wan
       value: formatDecibels(result.totalLossDb),
       note: 'power in over power in the load',
     },
-    { label: 'Power in the load', value: formatPower(want.power * 10 ** (-result.totalLossDb / 10)) },
+    { label: 'Power in the load', value: formatPower(powerAfter(want.power, result.totalLossDb)) },
     {
       label: 'Generator mismatch loss',
       value: formatDecibels(generator),
@@ -146,10 +153,10 @@ function LineAnswer({ cable, want }: { readonly cable: Cable; readonly want: Wan
     {
       label: 'Electrical length',
       value: `${result.wavelengths.toFixed(3)} λ`,
-      note: `${((result.wavelengths * 360) % 360).toFixed(1)} degrees beyond whole turns`,
+      note: `${degreesBeyondTurns(result.wavelengths).toFixed(1)} degrees beyond whole turns`,
     },
   ];
-  const hides = result.swrLoad > 1.5 && result.swrInput < 0.8 * result.swrLoad;
+  const hides = hidesLoad(result);
   return (
     <>
       <div className="row-head">
@@ -184,12 +191,7 @@ function LineAnswer({ cable, want }: { readonly cable: Cable; readonly want: Wan
 }
 
 const points = 2001;
-
-/** Planes along the line: enough for every half wave of its impedance. */
-const planeCount = (line: Line, frequency: number) => {
-  const halfWaves = (2 * line.length * frequency) / (line.velocityFactor * speedOfLight);
-  return Math.min(2001, Math.max(201, Math.ceil(24 * halfWaves)));
-};
+const chartLengths = 101;
 
 function LineCharts({
   cable,
@@ -214,7 +216,7 @@ function LineCharts({
     return { frequencies, loaded, matched };
   }, [cable, from, to, want.length, re, im]);
   const lengths = useMemo(
-    () => Float64Array.from({ length: 101 }, (_, n) => (2 * want.length * (n + 0.5)) / 101),
+    () => evenGrid(want.length / chartLengths, 2 * want.length, chartLengths),
     [want.length],
   );
   const byLength = useMemo(

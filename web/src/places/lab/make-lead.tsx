@@ -1,6 +1,6 @@
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import type { Connector } from '@gorvane/core/connector/connector.ts';
-import { connectorsFor } from '@gorvane/core/fit/find-end.ts';
+import { connectorsFor } from '@gorvane/core/plan/find-end.ts';
 import type { ConnectorSeries, SeriesId } from '@gorvane/core/connector/series.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { Button } from '@mantine/core';

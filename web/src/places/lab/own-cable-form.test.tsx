@@ -1,3 +1,4 @@
+import { unsavedChanges } from '../../draft/draft-slice.ts';
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
@@ -18,10 +19,11 @@ const retype = async (label: string, text: string) => {
 const becomes = (part: Partial<CableEntry> | object) =>
   waitFor(async () => expect(await stored()).toMatchObject(part), { timeout: 4000 });
 
-async function openLayers(): Promise<void> {
-  openAt(`/lab/cables/${await addOwnCable()}`);
+async function openLayers() {
+  const { store } = openAt(`/lab/cables/${await addOwnCable()}`);
   await userEvent.click(await screen.findByRole('button', { name: 'Enter its layers too' }));
   await screen.findByLabelText('Conductor diameter');
+  return store;
 }
 
 describe('layers typed over', () => {
@@ -65,12 +67,13 @@ describe('layers typed over', () => {
     ['Loss points, dB per 100 m', '100 MHz', /two or more points/],
     ['Name', ' ', /a name/],
   ])('%s "%s" changes nothing', async (label, text, message) => {
-    await openLayers();
+    const store = await openLayers();
     await waitFor(async () => expect((await stored()).structure).toBe('coax'));
     const before = await stored();
     await retype(label, text);
     expect(await screen.findByText(message)).toBeTruthy();
-    await new Promise((resolve) => setTimeout(resolve, 500));
+    // Nothing waits to be saved, and nothing was.
+    expect(Object.values(store.getState().draft.records).flatMap(unsavedChanges)).toEqual([]);
     expect(await stored()).toEqual(before);
   });
 

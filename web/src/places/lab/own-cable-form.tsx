@@ -1,3 +1,7 @@
+import type { Cladding } from '@gorvane/core/cable/cladding.ts';
+import { claddingNames, claddingOf, strandLayers } from '@gorvane/core/cable/cladding.ts';
+import { fromMegahertz, inMegahertz, inMillimetres } from '@gorvane/core/quantity/multiple.ts';
+import { foot } from '@gorvane/core/quantity/length.ts';
 import { loadCable } from '@gorvane/core/cable/cable.ts';
 import type { CableEntry, CoaxEntry } from '@gorvane/core/cable/construction.ts';
 import { cableEntrySchema } from '@gorvane/core/cable/construction.ts';
@@ -26,8 +30,8 @@ export function parseAttenuation(text: string): [number, number][] {
       if (!match) throw new QuantityError(part.trim(), pointsExpected);
       const db = parseScalar(match[2]!, { min: 1e-4, max: 1e5, expected: pointsExpected });
       return [
-        parseFrequency(match[1]!) / 1e6,
-        match[3]?.toLowerCase() === 'ft' ? Number((db / 0.3048).toPrecision(6)) : db,
+        inMegahertz(parseFrequency(match[1]!)),
+        match[3]?.toLowerCase() === 'ft' ? Number((db / foot).toPrecision(6)) : db,
       ];
     })
     .sort((a, b) => a[0] - b[0]);
@@ -36,12 +40,12 @@ export function parseAttenuation(text: string): [number, number][] {
 }
 
 const writeAttenuation = (points: readonly (readonly [number, number])[]) =>
-  points.map(([megahertz, db]) => `${formatFrequency(megahertz * 1e6)} ${db}`).join('; ');
+  points.map(([megahertz, db]) => `${formatFrequency(fromMegahertz(megahertz))} ${db}`).join('; ');
 
 const ratio = (text: string, what: string, min: number, max: number) =>
   parseScalar(text, { min, max, expected: `${what}, ${min} to ${max}` });
 
-const millimetresOf = (text: string) => Number((parsePositiveLength(text, 0.1) * 1e3).toPrecision(6));
+const millimetresOf = (text: string) => Number(inMillimetres(parsePositiveLength(text, 0.1)).toPrecision(6));
 
 /** The data sheet of an own cable, typed over. Every change is checked whole before it is taken. */
 export function OwnCableForm({ draft }: { readonly draft: Draft<OwnCable> }) {
@@ -144,38 +148,12 @@ function NameField({ entry, field, take }: FieldsProps<CableEntry>) {
   );
 }
 
-const claddings = {
-  'bare copper': (radius: number) => [{ metal: 'copper' as const, thicknessMm: radius }],
-  'copper-clad steel': (radius: number) => [
-    { metal: 'steel' as const, thicknessMm: radius * 0.86 },
-    { metal: 'copper' as const, thicknessMm: radius * 0.14 },
-  ],
-  'copper-clad aluminium': (radius: number) => [
-    { metal: 'aluminium' as const, thicknessMm: radius * 0.9 },
-    { metal: 'copper' as const, thicknessMm: radius * 0.1 },
-  ],
-  'silver-plated copper': (radius: number) => [
-    { metal: 'copper' as const, thicknessMm: radius * 0.995 },
-    { metal: 'silver' as const, thicknessMm: radius * 0.005 },
-  ],
-};
-
-function metalOf({ strandLayers }: CoaxEntry['conductor']): keyof typeof claddings {
-  if (strandLayers.some(({ metal }) => metal === 'steel')) return 'copper-clad steel';
-  if (strandLayers.some(({ metal }) => metal === 'aluminium')) return 'copper-clad aluminium';
-  return strandLayers.at(-1)!.metal === 'silver' ? 'silver-plated copper' : 'bare copper';
-}
-
-/** Radius of one strand of a conductor of this diameter. */
-const strandRadius = (diameterMm: number, strands: 1 | 7 | 19) =>
-  diameterMm / { 1: 1, 7: 3, 19: 5 }[strands] / 2;
-
 function LayerFields({ entry, field, take }: FieldsProps<CoaxEntry>) {
   const { conductor, dielectric, braids, foil, jacket } = entry;
-  const conduct = (diameterMm: number, strands: 1 | 7 | 19, metal: keyof typeof claddings) =>
+  const conduct = (diameterMm: number, strands: 1 | 7 | 19, cladding: Cladding) =>
     take('conductor', {
       ...entry,
-      conductor: { strands, diameterMm, strandLayers: claddings[metal](strandRadius(diameterMm, strands)) },
+      conductor: { strands, diameterMm, strandLayers: strandLayers(cladding, diameterMm, strands) },
     });
   const size = (name: string, label: string, written: number, set: (value: number) => void) => (
     <QuantityField
@@ -189,22 +167,22 @@ function LayerFields({ entry, field, take }: FieldsProps<CoaxEntry>) {
     <>
       <h2>Layers</h2>
       {size('conductor', 'Conductor diameter', conductor.diameterMm, (value) =>
-        conduct(value, conductor.strands, metalOf(conductor)),
+        conduct(value, conductor.strands, claddingOf(conductor.strandLayers)),
       )}
       <NativeSelect
         label="Strands"
         value={String(conductor.strands)}
         data={['1', '7', '19']}
         onChange={({ currentTarget: { value } }) =>
-          conduct(conductor.diameterMm, Number(value) as 1 | 7 | 19, metalOf(conductor))
+          conduct(conductor.diameterMm, Number(value) as 1 | 7 | 19, claddingOf(conductor.strandLayers))
         }
       />
       <NativeSelect
         label="Conductor metal"
-        value={metalOf(conductor)}
-        data={Object.keys(claddings)}
+        value={claddingOf(conductor.strandLayers)}
+        data={[...claddingNames]}
         onChange={({ currentTarget: { value } }) =>
-          conduct(conductor.diameterMm, conductor.strands, value as keyof typeof claddings)
+          conduct(conductor.diameterMm, conductor.strands, value as Cladding)
         }
       />
       <NativeSelect

@@ -1,6 +1,7 @@
+import { Table } from '../../controls/table.tsx';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import type { PowerLimit, PowerUse } from '@gorvane/core/line/power-rating.ts';
-import { powerLimits } from '@gorvane/core/line/power-rating.ts';
+import { powerLimits, powerVerdict } from '@gorvane/core/line/power-rating.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
 import { useMemo } from 'react';
@@ -92,8 +93,7 @@ function PowerAnswer({ cable, values }: { readonly cable: Cable; readonly values
         Cables.
       </p>
     );
-  const verdict =
-    values.power <= 0.8 * lowest.power ? 'fits' : values.power <= lowest.power ? 'tight' : 'does not fit';
+  const verdict = powerVerdict(values.power, lowest.power);
   return (
     <>
       <div className="row-head">
@@ -112,28 +112,17 @@ function PowerAnswer({ cable, values }: { readonly cable: Cable; readonly values
           Cables.
         </p>
       )}
-      <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">Part</th>
-            <th scope="col">Limited by</th>
-            <th scope="col" className="number">
-              Stands
-            </th>
+      <Table head={['Part', 'Limited by', { figures: 'Stands' }]}>
+        {limits.map((limit) => (
+          <tr key={`${limit.part} ${limit.kind}`}>
+            <th scope="row">{limit.part}</th>
+            <td>{named[limit.kind]}</td>
+            <td className="number">
+              <Figure figure={limit.how} label={`${limit.part}, ${named[limit.kind]}`} />
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          {limits.map((limit) => (
-            <tr key={`${limit.part} ${limit.kind}`}>
-              <th scope="row">{limit.part}</th>
-              <td>{named[limit.kind]}</td>
-              <td className="number">
-                <Figure figure={limit.how} label={`${limit.part}, ${named[limit.kind]}`} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </Table>
       <CurveChart
         title="Power rating against frequency"
         x={{ label: 'frequency, Hz', values: sweep.frequencies, write: shortFrequency, logarithmic: true }}

@@ -1,6 +1,8 @@
+import { Table } from '../../controls/table.tsx';
+import { inMillimetres, inNanoseconds } from '@gorvane/core/quantity/multiple.ts';
 import { lineFigures } from '@gorvane/core/cable/line-figures.ts';
 import type { SetMember } from '@gorvane/core/line/phase-set.ts';
-import { delayOfLength, phaseSet } from '@gorvane/core/line/phase-set.ts';
+import { delayOfLength, lengthOfDegree, phaseSet } from '@gorvane/core/line/phase-set.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
@@ -72,9 +74,9 @@ export function SetPage() {
     header: ['lead', 'delay, ns', 'phase against the shortest, degrees', 'trim, mm'],
     rows: set.members.map(({ name, delay, phaseDegrees, trim }) => [
       name,
-      Number((delay * 1e9).toPrecision(6)),
+      Number(inNanoseconds(delay).toPrecision(6)),
       Number(phaseDegrees.toFixed(2)),
-      Number((trim * 1e3).toFixed(2)),
+      Number(inMillimetres(trim).toFixed(2)),
     ]),
   };
   const inputs = (
@@ -113,39 +115,30 @@ export function SetPage() {
           { label: 'Allowed', value: `${tolerance} degrees` },
           {
             label: 'One degree is',
-            value: <Length metres={(velocityFactor * 299_792_458) / f / 360} digits={2} />,
+            value: <Length metres={lengthOfDegree(velocityFactor, f)} digits={2} />,
             note: `velocity factor ${velocityFactor.toFixed(3)}`,
           },
         ]}
       />
-      <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">Lead</th>
-            <th scope="col" className="number">
-              Delay
-            </th>
-            <th scope="col" className="number">
-              Phase against the shortest
-            </th>
-            <th scope="col" className="number">
-              Take off
-            </th>
+      <Table
+        head={[
+          'Lead',
+          { figures: 'Delay' },
+          { figures: 'Phase against the shortest' },
+          { figures: 'Take off' },
+        ]}
+      >
+        {set.members.map(({ name, delay, phaseDegrees, trim }) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            <td className="number reading">{formatTime(delay)}</td>
+            <td className="number reading">{phaseDegrees.toFixed(1)} degrees</td>
+            <td className="number">
+              {trim === 0 ? 'the shortest: leave it' : <Length metres={trim} digits={2} />}
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          {set.members.map(({ name, delay, phaseDegrees, trim }) => (
-            <tr key={name}>
-              <th scope="row">{name}</th>
-              <td className="number reading">{formatTime(delay)}</td>
-              <td className="number reading">{phaseDegrees.toFixed(1)} degrees</td>
-              <td className="number">
-                {trim === 0 ? 'the shortest: leave it' : <Length metres={trim} digits={2} />}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </Table>
       <p className="advice">
         A lead can only be made shorter, and only before its second end is closed: trim a little less, measure
         again. Measure all of them at one temperature

@@ -1,6 +1,13 @@
-import { strandLay } from '@gorvane/core/conductor/resistance.ts';
-import { resistivityAt } from '@gorvane/core/conductor/material.ts';
-import { roundWireResistance } from '@gorvane/core/conductor/round-wire.ts';
+import { loopInductance, loopOfArea, skinFactor, strandedCopper } from '@gorvane/core/speaker/copper-loop.ts';
+import {
+  distributedVerdict,
+  isAmplifierFull,
+  loopShare,
+  speakerTargets,
+  speakerVerdict,
+} from '@gorvane/core/speaker/speaker-verdict.ts';
+import { evenGrid } from '@gorvane/core/quantity/grid.ts';
+import { fromSquareMillimetres, inSquareMillimetres } from '@gorvane/core/quantity/multiple.ts';
 import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { awgFromArea, parseConductorArea } from '@gorvane/core/quantity/gauge.ts';
 import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
@@ -24,6 +31,7 @@ import type { AddressField, ValuesOf } from './address.ts';
 import { useAddress } from './address.ts';
 import { choice, length, power, resistance, scalar } from './fields.ts';
 import { LabField, LabSelect } from './lab-field.tsx';
+import { TapRun } from '../../drawing/tap-run.tsx';
 import { Answers, LabPage } from './lab-page.tsx';
 import { shortDecibels, shortMetres } from './write.ts';
 
@@ -123,19 +131,7 @@ export function SpeakerPage() {
 
 type Values = ValuesOf<typeof fields>;
 
-/** Loop of two poles of this area, ohm per metre at 20 C. */
-const loopOf = (area: number) => (2 * resistivityAt('copper', 20) * strandLay) / area;
-
-/** How much more a conductor of this area resists at a frequency than to direct current, taken as solid. */
-function skinFactor(area: number, frequency: number): number {
-  const diameter = Math.sqrt((4 / Math.PI) * area);
-  return roundWireResistance(diameter, frequency) / roundWireResistance(diameter, 0);
-}
-
-/** Two parallel cores side by side, henry per metre of the loop. Engineering value. */
-const loopInductance = 0.6e-6;
-
-const writeArea = (area: number) => `${Number((area * 1e6).toPrecision(3))} mm2`;
+const writeArea = (area: number) => `${Number(inSquareMillimetres(area).toPrecision(3))} mm2`;
 const writeGauge = (area: number) => `${Math.floor(awgFromArea(area))} AWG or thicker`;
 
 const standardAreas = [0.5, 0.75, 1, 1.5, 2.5, 4, 6, 10];
@@ -145,7 +141,7 @@ function OneAnswer({ values }: { readonly values: Values }) {
   const line = useMemo(
     () => ({
       length: values.length,
-      loopResistance: loopOf(gauge),
+      loopResistance: loopOfArea(gauge),
       loopInductance,
       amplifierOutput: output,
       load: { model: 'resistive', resistance: load } as const,
@@ -160,13 +156,9 @@ function OneAnswer({ values }: { readonly values: Values }) {
   const loop = line.loopResistance * line.length;
   const heat = cableHeat(line, watts);
   const longest = longestRun(target, line.loopResistance, load, output);
-  const least = smallestArea(target, values.length, load + output, resistivityAt('copper', 20) * strandLay);
-  const verdict =
-    loss.levelLossDb <= target && loop <= 0.05 * load ? 'Good' : loss.levelLossDb <= 1 ? 'tight' : 'Out';
-  const lengths = useMemo(
-    () => Float64Array.from({ length: 81 }, (_, n) => (values.length * n) / 40),
-    [values.length],
-  );
+  const least = smallestArea(target, values.length, load + output, strandedCopper);
+  const verdict = speakerVerdict(loss.levelLossDb, loop, load, target);
+  const lengths = useMemo(() => evenGrid(0, 2 * values.length, 81), [values.length]);
   const data = {
     name: 'Speaker cable',
     header: [
@@ -177,7 +169,7 @@ function OneAnswer({ values }: { readonly values: Values }) {
       `longest for ${target} dB, m`,
     ],
     rows: standardAreas.map((squareMillimetres) => {
-      const other = { ...line, loopResistance: loopOf(squareMillimetres * 1e-6) };
+      const other = { ...line, loopResistance: loopOfArea(fromSquareMillimetres(squareMillimetres)) };
       const { levelLossDb, powerLostFraction } = speakerLoss(other, 1000);
       return [
         squareMillimetres,
@@ -201,8 +193,8 @@ function OneAnswer({ values }: { readonly values: Values }) {
       </div>
       {verdict === 'tight' && (
         <p className="advice">
-          Within 1 dB, but over the {target} dB wanted or with a loop of more than 5 % of the load (
-          {((100 * loop) / load).toFixed(1)} %).
+          Within {speakerTargets.limit} dB, but over the {target} dB wanted or with a loop of more than{' '}
+          {100 * loopShare} % of the load ({((100 * loop) / load).toFixed(1)} %).
         </p>
       )}
       <Answers
@@ -251,13 +243,13 @@ function LineAnswer({ values }: { readonly values: Values }) {
   const { gauge, taps, amp } = values;
   const nominalVoltage = Number(values.volts);
   const result = useMemo(
-    () => distributedLine({ nominalVoltage, loopResistance: loopOf(gauge), taps }),
+    () => distributedLine({ nominalVoltage, loopResistance: loopOfArea(gauge), taps }),
     [nominalVoltage, gauge, taps],
   );
   const last = result.taps.reduce((worst, tap) => (tap.lossDb > worst.lossDb ? tap : worst));
   const sum = taps.reduce((total, tap) => total + tap.power, 0);
-  const overloads = sum > 0.8 * amp;
-  const verdict = last.lossDb > 1 || sum > amp ? 'Out' : last.lossDb > 0.5 || overloads ? 'tight' : 'Good';
+  const overloads = isAmplifierFull(sum, amp);
+  const verdict = distributedVerdict(last.lossDb, sum, amp);
   const data = {
     name: `${values.volts} V line`,
     header: ['tap', 'from the amplifier, m', 'tapped at, W', 'voltage, V', 'level loss, dB', 'gets, W'],
@@ -297,42 +289,5 @@ function LineAnswer({ values }: { readonly values: Values }) {
       />
       <ResultTable data={data} />
     </>
-  );
-}
-
-/** The run with its taps placed to scale. */
-function TapRun({
-  taps,
-}: {
-  readonly taps: readonly { readonly distance: number; readonly lossDb: number }[];
-}) {
-  const total = taps.at(-1)!.distance;
-  const width = 720;
-  const x = (distance: number) => 60 + (distance / total) * (width - 100);
-  return (
-    <svg
-      className="drawing"
-      viewBox={`0 0 ${width} 96`}
-      role="img"
-      aria-label={`Run of ${shortMetres(total)} with ${taps.length} taps`}
-    >
-      <rect x="4" y="26" width="50" height="34" fill="var(--milk)" stroke="var(--ink)" />
-      <text x="29" y="48" textAnchor="middle" fontSize="13">
-        amp
-      </text>
-      <rect x="54" y="40" width={x(total) - 54} height="6" fill="var(--jacket)" />
-      {taps.map(({ distance, lossDb }, n) => (
-        <g key={distance}>
-          <line x1={x(distance)} x2={x(distance)} y1="46" y2="62" stroke="var(--ink)" strokeWidth="2" />
-          <path d={`M${x(distance) - 7} 62 h14 l7 14 h-28 z`} fill="var(--silver)" stroke="var(--ink)" />
-          <text x={x(distance)} y="90" textAnchor="middle" fontSize="12">
-            {n + 1}
-          </text>
-          <text x={x(distance)} y="30" textAnchor="middle" fontSize="12" className="soft">
-            {lossDb.toFixed(2)}
-          </text>
-        </g>
-      ))}
-    </svg>
   );
 }

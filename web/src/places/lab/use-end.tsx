@@ -1,6 +1,6 @@
 import type { Connector } from '@gorvane/core/connector/connector.ts';
 import { Button } from '@mantine/core';
-import { useDispatch } from 'react-redux';
+import { useAppDispatch } from '../../draft/hooks.ts';
 import { useNavigate } from 'react-router';
 import { cardForConnector } from '../../data/gauge-cards.ts';
 import { arrived } from '../../draft/draft-slice.ts';
@@ -17,7 +17,7 @@ export function UseEnd({
   readonly connector: Connector;
 }) {
   const draft = useDraft('leads', leadId);
-  const dispatch = useDispatch();
+  const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const end = draft?.record.ends.find(({ id }) => id === endId);
   if (!draft || !end) return null;

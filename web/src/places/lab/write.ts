@@ -1,6 +1,6 @@
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
-import type { Complex } from '@gorvane/core/line/complex.ts';
+import type { Complex } from '@gorvane/core/quantity/complex.ts';
 
 /** A frequency in a few characters, for an axis. */
 export const shortFrequency = (hertz: number) => formatFrequency(Number(hertz.toPrecision(4)));

@@ -1,7 +1,6 @@
-import type { StageState } from '@gorvane/core/build/progress.ts';
-import { stageStates } from '@gorvane/core/build/progress.ts';
+import type { StageState, Stage } from '@gorvane/core/recipe/stage.ts';
+import { stageStates } from '@gorvane/core/unit/progress.ts';
 import { designStates } from '@gorvane/core/plan/design-states.ts';
-import type { Stage } from '@gorvane/core/build/step.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import {
   IconAlertTriangle,

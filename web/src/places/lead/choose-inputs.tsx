@@ -3,19 +3,19 @@ import { loadCable } from '@gorvane/core/cable/cable.ts';
 import { cables } from '@gorvane/core/cable/catalogue/catalogue.ts';
 import { coaxConnectors, pinConnectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { Connector } from '@gorvane/core/connector/connector.ts';
-import { refitPinPlan } from '@gorvane/core/fit/connect.ts';
-import { connectorsFor } from '@gorvane/core/fit/find-end.ts';
-import { pinEndsFor } from '@gorvane/core/fit/pin-ends.ts';
+import { refitPinPlan } from '@gorvane/core/plan/connect.ts';
+import { connectorsFor } from '@gorvane/core/plan/find-end.ts';
+import { pinEndsFor } from '@gorvane/core/plan/pin-ends.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { environments } from '@gorvane/core/lead/lead.ts';
-import type { Signal } from '@gorvane/core/lead/signal.ts';
+import type { Signal } from '@gorvane/core/connector/signal.ts';
 import { formatFrequency, parseFrequencies } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatLoad, parseLoad } from '@gorvane/core/quantity/resistance.ts';
 import { NativeSelect } from '@mantine/core';
 import { useMemo } from 'react';
-import { useDispatch } from 'react-redux';
+import { useAppDispatch } from '../../draft/hooks.ts';
 import { Link } from 'react-router';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import { useOwnCables } from '../../data/cables.ts';
@@ -23,7 +23,7 @@ import { cardForConnector } from '../../data/gauge-cards.ts';
 import { arrived } from '../../draft/draft-slice.ts';
 import { finderAddress } from './lab-address.ts';
 import { EndChoices } from './end-choices.tsx';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 import { OwnPractice } from './own-practice.tsx';
 import { SignalChoices } from './signal-choices.tsx';
 
@@ -57,7 +57,7 @@ const familiesFor: Readonly<Record<Signal, readonly Cable['family'][]>> = {
 /** Cable, ends, where the lead lives and what it carries. */
 export function ChooseInputs(props: StageProps) {
   const { lead, cards, house, plan } = props;
-  const dispatch = useDispatch();
+  const dispatch = useAppDispatch();
   const { record, edit, key } = lead;
   const own = useOwnCables() ?? [];
   const ownEntries = [...record.ownCables, ...own.map(({ entry }) => entry)].flatMap((entry) =>

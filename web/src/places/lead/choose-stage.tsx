@@ -1,10 +1,13 @@
+import { Table } from '../../controls/table.tsx';
+import { powerVerdict } from '@gorvane/core/line/power-rating.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import type { FaceSide } from '@gorvane/core/connector/contact.ts';
-import type { FitCheck } from '@gorvane/core/fit/clearance.ts';
-import { swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
+import type { FitCheck, MeasuredFit } from '@gorvane/core/fit/clearance.ts';
+import { isShortAtHighest, swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
 import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { signalName } from '@gorvane/core/lead/signal.ts';
+import { signalName } from '@gorvane/core/connector/signal.ts';
 import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
@@ -18,9 +21,8 @@ import { FaceDrawing } from '../../drawing/face-drawing.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
 import { ChooseInputs } from './choose-inputs.tsx';
 import { budgetAddress, chainAddress, signalAddress } from './lab-address.ts';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 import { PinPlan } from './pin-plan.tsx';
-import { TableHead } from '../../controls/table-head.tsx';
 
 /** Cable, connectors and what they are for, and at once: fit, match, loss and power. */
 export function ChooseStage(props: StageProps) {
@@ -145,21 +147,19 @@ function SignalFigures({ plan }: { readonly plan: LeadPlan }) {
   return (
     <section aria-labelledby="signal">
       <h2 id="signal">What the cable makes of {signalName(plan.lead.signal)}</h2>
-      <table className="plain-table">
-        <tbody>
-          {plan.signalFigures.map(({ label, figure, verdict, note }) => (
-            <tr key={label}>
-              <th scope="row">{label}</th>
-              <td className="number">
-                <Figure figure={figure} label={label.toLowerCase()} />
-              </td>
-              <td>
-                {verdict && <VerdictMark verdict={verdict} />} <span className="soft">{note}</span>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table>
+        {plan.signalFigures.map(({ label, figure, verdict, note }) => (
+          <tr key={label}>
+            <th scope="row">{label}</th>
+            <td className="number">
+              <Figure figure={figure} label={label.toLowerCase()} />
+            </td>
+            <td>
+              {verdict && <VerdictMark verdict={verdict} />} <span className="soft">{note}</span>
+            </td>
+          </tr>
+        ))}
+      </Table>
       <p>
         <Link to={signalAddress(plan)}>Ask the Line lab further</Link>
       </p>
@@ -171,54 +171,39 @@ function LossTable({ plan }: { readonly plan: LeadPlan }) {
   return (
     <section aria-labelledby="loss">
       <h2 id="loss">Loss, match and power</h2>
-      <div className="scroll-x">
-        <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Frequency</th>
-              <th scope="col" className="number">
-                Matched loss
-              </th>
-              <th scope="col" className="number">
-                Added by mismatch
-              </th>
-              <th scope="col" className="number">
-                SWR at far end
-              </th>
-              <th scope="col" className="number">
-                SWR seen from near end
-              </th>
-              <th scope="col" className="number">
-                Power at far end
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {plan.matches.map((match) => (
-              <tr key={match.frequency}>
-                <th scope="row" className="reading">
-                  {formatFrequency(match.frequency)}
-                </th>
-                <td className="number">
-                  <Figure
-                    figure={match.matchedLoss}
-                    label={`Matched loss at ${formatFrequency(match.frequency)}`}
-                  />
-                </td>
-                <td className="number reading">{formatDecibels(match.additionalLossDb)}</td>
-                <td className="number reading">{formatSwr(match.swrLoad)}</td>
-                <td className="number reading">{formatSwr(match.swrInput)}</td>
-                <td className="number">
-                  <Figure
-                    figure={match.powerAtLoad}
-                    label={`Power at the far end at ${formatFrequency(match.frequency)}`}
-                  />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <Table
+        head={[
+          'Frequency',
+          { figures: 'Matched loss' },
+          { figures: 'Added by mismatch' },
+          { figures: 'SWR at far end' },
+          { figures: 'SWR seen from near end' },
+          { figures: 'Power at far end' },
+        ]}
+      >
+        {plan.matches.map((match) => (
+          <tr key={match.frequency}>
+            <th scope="row" className="reading">
+              {formatFrequency(match.frequency)}
+            </th>
+            <td className="number">
+              <Figure
+                figure={match.matchedLoss}
+                label={`Matched loss at ${formatFrequency(match.frequency)}`}
+              />
+            </td>
+            <td className="number reading">{formatDecibels(match.additionalLossDb)}</td>
+            <td className="number reading">{formatSwr(match.swrLoad)}</td>
+            <td className="number reading">{formatSwr(match.swrInput)}</td>
+            <td className="number">
+              <Figure
+                figure={match.powerAtLoad}
+                label={`Power at the far end at ${formatFrequency(match.frequency)}`}
+              />
+            </td>
+          </tr>
+        ))}
+      </Table>
       <p className="soft">
         SWR is against the system&rsquo;s {plan.lead.requirement.systemImpedance} ohm. Loss is positive: from
         the fit of the cable&rsquo;s nominal table; the figure computed from its construction stands in each
@@ -235,29 +220,27 @@ function Joints({ plan, cable }: { readonly plan: LeadPlan; readonly cable: Coax
   return (
     <section aria-labelledby="joints">
       <h2 id="joints">Impedance at each joint</h2>
-      <table className="plain-table">
-        <tbody>
-          {plan.joints.map((joint) => (
-            <tr key={joint.label}>
-              <th scope="row">{joint.label}</th>
-              <td className="reading">
-                {joint.before.impedance} / {joint.after.impedance} ohm
-              </td>
-              <td className="reading">
-                SWR {joint.swr.toFixed(2)}
-                {joint.swrAtHighest < joint.swr - 0.005 && (
-                  <div className="soft">
-                    {joint.swrAtHighest.toFixed(2)} at {formatFrequency(highest)}: the piece is short
-                  </div>
-                )}
-              </td>
-              <td>
-                <VerdictMark verdict={joint.verdict} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table>
+        {plan.joints.map((joint) => (
+          <tr key={joint.label}>
+            <th scope="row">{joint.label}</th>
+            <td className="reading">
+              {joint.before.impedance} / {joint.after.impedance} ohm
+            </td>
+            <td className="reading">
+              SWR {joint.swr.toFixed(2)}
+              {isShortAtHighest(joint) && (
+                <div className="soft">
+                  {joint.swrAtHighest.toFixed(2)} at {formatFrequency(highest)}: the piece is short
+                </div>
+              )}
+            </td>
+            <td>
+              <VerdictMark verdict={joint.verdict} />
+            </td>
+          </tr>
+        ))}
+      </Table>
       {range.max > 1.1 && (
         <p className="advice">
           A piece of {cable.nominalImpedance} ohm in a system of {system} ohm shows an SWR of 1 to{' '}
@@ -272,32 +255,35 @@ function FitTable({ title, checks }: { readonly title: string; readonly checks: 
   return (
     <section aria-label={title}>
       <h2>{title}</h2>
-      <div className="scroll-x">
-        <table className="plain-table">
-          <TableHead columns={['Part', 'Opening', 'Goes in', 'Margin', 'Verdict']} />
-          <tbody>
-            {checks.map((check) => (
-              <tr key={check.id}>
-                <th scope="row">{check.label}</th>
+      <Table head={['Part', 'Opening', 'Goes in', 'Margin', 'Verdict']}>
+        {checks.map((check) => (
+          <tr key={check.id}>
+            <th scope="row">{check.label}</th>
+            {check.kind === 'measured' ? (
+              <>
                 <Dimension term={check.hole} />
                 <Dimension term={check.shaft} />
-                <td className="reading">
-                  {Number.isFinite(check.margin) ? `${(check.margin * 1e3).toFixed(2)} mm` : ''}
-                </td>
-                <td>
-                  <VerdictMark verdict={check.verdict} />
-                  {check.consequence && <div className="soft">{check.consequence}</div>}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+                <td className="reading">{formatMillimetres(check.margin, 2)} mm</td>
+              </>
+            ) : (
+              <>
+                <td>{check.one}</td>
+                <td>{check.other}</td>
+                <td />
+              </>
+            )}
+            <td>
+              <VerdictMark verdict={check.verdict} />
+              {check.consequence && <div className="soft">{check.consequence}</div>}
+            </td>
+          </tr>
+        ))}
+      </Table>
     </section>
   );
 }
 
-function Dimension({ term }: { readonly term: FitCheck['hole'] }) {
+function Dimension({ term }: { readonly term: MeasuredFit['hole'] }) {
   return (
     <td>
       {Number.isFinite(term.value) && <Length metres={term.value} digits={2} />}
@@ -313,21 +299,19 @@ function FrequencyLimits({ plan }: { readonly plan: LeadPlan }) {
   return (
     <section aria-labelledby="limits">
       <h2 id="limits">Highest working frequency</h2>
-      <table className="plain-table">
-        <tbody>
-          {plan.frequencies.map((check) => (
-            <tr key={check.label}>
-              <th scope="row">{check.label}</th>
-              <td className="reading">
-                {formatFrequency(check.highest)} of {formatFrequency(Number(check.limit.toPrecision(3)))}
-              </td>
-              <td>
-                <VerdictMark verdict={check.verdict} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table>
+        {plan.frequencies.map((check) => (
+          <tr key={check.label}>
+            <th scope="row">{check.label}</th>
+            <td className="reading">
+              {formatFrequency(check.highest)} of {formatFrequency(Number(check.limit.toPrecision(3)))}
+            </td>
+            <td>
+              <VerdictMark verdict={check.verdict} />
+            </td>
+          </tr>
+        ))}
+      </Table>
     </section>
   );
 }
@@ -338,25 +322,23 @@ function PowerLimits({ plan }: { readonly plan: LeadPlan }) {
   const [weakest] = plan.power;
   if (!weakest) return null;
   const { value } = requirement.inputPower;
-  const verdict = value <= 0.8 * weakest.power ? 'fits' : value <= weakest.power ? 'tight' : 'does not fit';
+  const verdict = powerVerdict(value, weakest.power);
   return (
     <section aria-labelledby="power">
       <h2 id="power">Power it stands</h2>
-      <table className="plain-table">
-        <tbody>
-          <tr>
-            <th scope="row">
-              {weakest.part}, {weakest.kind}
-            </th>
-            <td className="reading">
-              {formatPower(value)} of <Figure figure={weakest.how} label="power that the lead stands" />
-            </td>
-            <td>
-              <VerdictMark verdict={verdict} />
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <Table>
+        <tr>
+          <th scope="row">
+            {weakest.part}, {weakest.kind}
+          </th>
+          <td className="reading">
+            {formatPower(value)} of <Figure figure={weakest.how} label="power that the lead stands" />
+          </td>
+          <td>
+            <VerdictMark verdict={verdict} />
+          </td>
+        </tr>
+      </Table>
       <p>
         <Link to={budgetAddress(plan)}>Compare every cable for this run</Link>,{' '}
         <Link to={chainAddress(plan)}>look at it as a chain</Link>

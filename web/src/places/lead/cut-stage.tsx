@@ -1,7 +1,15 @@
+import { CutList } from './cut-list.tsx';
+import { Table } from '../../controls/table.tsx';
 import { formatBends, parseBends } from '@gorvane/core/cut/bend.ts';
 import { formatPhaseMatch, parsePhaseMatch } from '@gorvane/core/lead/phase-match.ts';
 import { referencePlanes } from '@gorvane/core/lead/lead.ts';
-import { formatMetres, parseLength, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import {
+  formatMetres,
+  formatMillimetres,
+  inch,
+  parseLength,
+  parsePositiveLength,
+} from '@gorvane/core/quantity/length.ts';
 import type { Explained } from '@gorvane/core/quantity/explained.ts';
 import { NativeSelect } from '@mantine/core';
 import { useContext } from 'react';
@@ -12,7 +20,7 @@ import { QuantityField } from '../../controls/quantity-field.tsx';
 import { FirstUnit } from '../../controls/writing.ts';
 import { useOrders } from '../../data/live.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 
 /** From the finished length to what is cut off the reel, item by item. */
 export function CutStage(props: StageProps) {
@@ -42,6 +50,7 @@ export function CutStage(props: StageProps) {
           </p>
         )}
         <BatchTotal {...props} />
+        <CutList plan={plan} />
         <Caution>
           Cut away from the hand and cover the offcut. Rotate or saw lightly: squeezing makes the cable oval.
         </Caution>
@@ -53,31 +62,29 @@ export function CutStage(props: StageProps) {
 
 function Items({ figure, total }: { readonly figure: Explained; readonly total: string }) {
   return (
-    <table className="plain-table">
-      <tbody>
-        {figure.terms.map((term) => (
-          <tr key={term.label}>
-            <th scope="row">
-              {term.label} {term.assumed && <span className="not-yet">◌ assumed</span>}
-            </th>
-            <td className="number">
-              {term.value >= 0 ? '+ ' : ''}
-              <Length metres={term.value} />
-            </td>
-          </tr>
-        ))}
-        <tr>
+    <Table>
+      {figure.terms.map((term) => (
+        <tr key={term.label}>
           <th scope="row">
-            <strong>{total}</strong>
+            {term.label} {term.assumed && <span className="not-yet">◌ assumed</span>}
           </th>
           <td className="number">
-            <strong>
-              <Length metres={figure.value} />
-            </strong>
+            {term.value >= 0 ? '+ ' : ''}
+            <Length metres={term.value} />
           </td>
         </tr>
-      </tbody>
-    </table>
+      ))}
+      <tr>
+        <th scope="row">
+          <strong>{total}</strong>
+        </th>
+        <td className="number">
+          <strong>
+            <Length metres={figure.value} />
+          </strong>
+        </td>
+      </tr>
+    </Table>
   );
 }
 
@@ -90,20 +97,18 @@ function BatchTotal({ lead, plan }: StageProps) {
   return (
     <section aria-labelledby="total">
       <h2 id="total">For the orders</h2>
-      <table className="plain-table">
-        <tbody>
-          {lines.map(({ order, line }) => (
-            <tr key={line.id}>
-              <th scope="row">{order.name}</th>
-              <td className="number reading">{line.quantity} units</td>
-              <td className="number">
-                <strong className="reading">{formatMetres(line.quantity * each)}</strong>{' '}
-                <Length metres={line.quantity * each} digits={0} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table>
+        {lines.map(({ order, line }) => (
+          <tr key={line.id}>
+            <th scope="row">{order.name}</th>
+            <td className="number reading">{line.quantity} units</td>
+            <td className="number">
+              <strong className="reading">{formatMetres(line.quantity * each)}</strong>{' '}
+              <Length metres={line.quantity * each} digits={0} />
+            </td>
+          </tr>
+        ))}
+      </Table>
       {lines.length === 0 && <p className="soft">No order asks for this lead.</p>}
     </section>
   );
@@ -125,7 +130,7 @@ function CutInputs({ lead, plan }: StageProps) {
             description={`${only ? 'between the planes below; ' : ''}${unit === 'm' ? 'metres' : 'inches'} unless said`}
             written={
               first === 'in'
-                ? `${(leg.finishedLength / 0.0254).toFixed(2)} in`
+                ? `${(leg.finishedLength / inch).toFixed(2)} in`
                 : formatMetres(leg.finishedLength)
             }
             onRead={(text) => {
@@ -197,7 +202,7 @@ function CutInputs({ lead, plan }: StageProps) {
         field={`${key}/slack`}
         label="Slack"
         description="added to the cut length; mm unless said"
-        written={`${(record.slack * 1e3).toFixed(0)} mm`}
+        written={`${formatMillimetres(record.slack, 0)} mm`}
         onRead={(text) => {
           const slack = parseLength(text);
           if (!(slack >= 0 && slack <= 10)) throw new QuantityError(text, 'a slack of 0 to 10 m');

@@ -2,7 +2,7 @@ import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead, LeadEnd } from '@gorvane/core/lead/lead.ts';
 import { houseChoices, proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
-import { channelNames } from '@gorvane/core/lead/signal.ts';
+import { channelNames } from '@gorvane/core/connector/signal.ts';
 import { NativeSelect } from '@mantine/core';
 import { Link } from 'react-router';
 import { markerColours } from '../../drawing/wire-colour.ts';

@@ -1,13 +1,16 @@
-import type { Step } from '@gorvane/core/build/step.ts';
+import { Table } from '../../controls/table.tsx';
+import { useBench } from '../../data/live.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useUnits } from '../../data/live.ts';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 
 /** Shrink, label, coil; and for every unit its label and certificate as print pages. */
-export function FinishStage({ plan, house }: StageProps) {
+export function FinishStage({ plan }: StageProps) {
+  const depth = useBench()?.stepDepth ?? 'first time';
   const units = (useUnits() ?? []).filter(({ unit }) => unit.leadId === plan.lead.id);
   const steps = plan.steps.filter(({ stage }) => stage === 'Finish');
   return (
@@ -15,13 +18,11 @@ export function FinishStage({ plan, house }: StageProps) {
       <section aria-label="Finishing">
         <h2>Units</h2>
         {units.length === 0 && <p>No order asks for this lead, so it has no units.</p>}
-        <table className="plain-table">
-          <tbody>
-            {units.map((view) => (
-              <UnitRow key={view.unit.id} view={view} />
-            ))}
-          </tbody>
-        </table>
+        <Table>
+          {units.map((view) => (
+            <UnitRow key={view.unit.id} view={view} />
+          ))}
+        </Table>
       </section>
       <aside aria-label="Finishing steps">
         <h2>Finishing steps</h2>
@@ -29,9 +30,7 @@ export function FinishStage({ plan, house }: StageProps) {
           {steps.map((step: Step) => (
             <li key={step.id}>
               <strong>{step.title}</strong>
-              <span>
-                {house.record.stepDepth === 'first time' ? step.text.firstTime : step.text.experienced}
-              </span>
+              <span>{depth === 'first time' ? step.text.firstTime : step.text.experienced}</span>
             </li>
           ))}
         </ol>

@@ -1,14 +1,17 @@
-import type { Step } from '@gorvane/core/build/step.ts';
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import { useBench } from '../../data/live.ts';
+import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
 import { Caution } from '../../controls/caution.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import { HoldLimits } from '../../controls/hold-limits.tsx';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 
 /** The joints of this design: tool and die, hold points, cautions, in the order of the work. */
-export function JoinStage({ plan, view, house }: StageProps) {
+export function JoinStage({ plan, view }: StageProps) {
+  const depth = useBench()?.stepDepth ?? 'first time';
   const [endId, setEndId] = useState(plan.ends[0]!.end.id);
   const steps = plan.steps.filter((step) => step.stage === 'Join' && step.endId === endId);
   const holds = steps.filter(({ hold }) => hold);
@@ -24,11 +27,11 @@ export function JoinStage({ plan, view, house }: StageProps) {
           />
         </div>
         {plan.steps.length === 0 && (
-          <p className="advice">There is no plan to join to. {plan.withheld[0] ?? 'See Thread.'}</p>
+          <p className="advice">There is no plan to join to. {plan.withheld[0]?.message ?? 'See Thread.'}</p>
         )}
         <ol className="step-list">
           {steps.map((step) => (
-            <JointStep key={step.id} step={step} progress={view?.progress} depth={house.record.stepDepth} />
+            <JointStep key={step.id} step={step} progress={view?.progress} depth={depth} />
           ))}
         </ol>
       </section>
@@ -41,7 +44,7 @@ export function JoinStage({ plan, view, house }: StageProps) {
               <HoldLimits hold={hold!} />
               <span className="soft">
                 If it is Out: {hold!.rework.advice}
-                {hold!.rework.scrap.length > 0 && ` Scrap: ${hold!.rework.scrap.join(', ')}.`}
+                {hold!.rework.scrap.length > 0 && ` Scrap: ${scrapWords(hold!.rework.scrap)}.`}
               </span>
             </li>
           ))}

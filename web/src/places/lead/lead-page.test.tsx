@@ -201,7 +201,7 @@ describe('Prove', () => {
 
   test('ticks prove the wiring, not the resistance; ohms and insulation make it Good', async () => {
     await readyToProve();
-    await database.house.toCollection().modify({ benchName: 'Kit' });
+    await database.bench.toCollection().modify({ name: 'Kit' });
     at('prove', 'OS-0003');
     for (const pair of silentPairs) await tick(pair, 'silent');
     await tick('end A centre to end B centre', 'beeps');
@@ -225,6 +225,21 @@ describe('Prove', () => {
       kind: 'proved',
       readings: { by: 'Kit', celsius: 17 },
     });
+  });
+
+  test('Ctrl+Z takes back what was read last, here and not on the lead', async () => {
+    await readyToProve();
+    at('prove', 'OS-0003');
+    const pair = silentPairs[0]!;
+    await tick(pair, 'silent');
+    await tick('end A centre to end B centre', 'beeps');
+    const takes = async () => (await database.kept.get(`takes/${third.id}`))?.text ?? '';
+    await waitFor(async () => expect((await takes()).match(/"connected":(true|false)/g)).toHaveLength(2));
+    await userEvent.keyboard('{Control>}z{/Control}');
+    await waitFor(async () => expect((await takes()).match(/"connected":(true|false)/g)).toHaveLength(1));
+    await userEvent.click(screen.getByRole('button', { name: /^Take the last reading back/ }));
+    await waitFor(async () => expect(await takes()).not.toMatch(/"connected"/));
+    expect(await database.leads.get(receiver.id)).toEqual(receiver);
   });
 
   test('too close to the limit is Not yet, with the reason', async () => {

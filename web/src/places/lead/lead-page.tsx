@@ -1,20 +1,20 @@
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
-import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
-import type { House } from '@gorvane/core/house/house.ts';
 import type { PlacesOnRun } from '@gorvane/core/prove/placed-diagnosis.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
 import { Button, NativeSelect } from '@mantine/core';
 import { useCallback, useMemo, useState } from 'react';
-import { useDispatch } from 'react-redux';
+import { useAppDispatch, useDraftState } from '../../draft/hooks.ts';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
-import { useUnits } from '../../data/live.ts';
+import { useUnit, useUnits } from '../../data/live.ts';
 import type { UnitView } from '../../data/live.ts';
-import { undone } from '../../draft/draft-slice.ts';
+import { stepToUndo, undone } from '../../draft/draft-slice.ts';
 import type { Draft } from '../../draft/use-draft.ts';
-import { useDraft, useDrafts, useDraftState, useHouseDraft } from '../../draft/use-draft.ts';
+import { useDraft, useDrafts, useHouseDraft } from '../../draft/use-draft.ts';
+import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { usePlan } from '../../draft/use-plan.ts';
 import type { RunPick } from '../../drawing/run-side.ts';
 import { Run } from '../../drawing/run.tsx';
@@ -27,22 +27,12 @@ import { JoinStage } from './join-stage.tsx';
 import { ProveStage } from './prove/prove-stage.tsx';
 import { StripStage } from './strip-stage.tsx';
 import { ThreadStage } from './thread-stage.tsx';
+import type { StageProps } from './stage-props.ts';
+import { UnitProof } from './unit-proof.tsx';
 import { stageSlugs } from './stage-slug.ts';
 import './lead.css';
 
 const nowhere: PlacesOnRun = { endIds: [], parts: [] };
-
-/** What every stage panel is given. */
-export interface StageProps {
-  readonly lead: Draft<Lead>;
-  readonly cards: ReadonlyMap<string, Draft<GaugeCard>>;
-  readonly house: Draft<House>;
-  readonly plan: LeadPlan;
-  /** The unit whose state is shown; none shows the design. */
-  readonly view: UnitView | undefined;
-  /** Where on the run the proof that is shown places its fault. */
-  readonly onPlaces: (places: PlacesOnRun) => void;
-}
 
 const panels = {
   choose: ChooseStage,
@@ -62,25 +52,48 @@ export function LeadPage() {
   const drafts = useDrafts('gaugeCards', lead ? cardIds(lead.record) : '');
   const cards = useMemo(() => drafts.map(({ record }) => record), [drafts]);
   const { plan, problem } = usePlan(lead?.record, cards, house?.record);
-  if (lead === null)
-    return (
-      <Empty title="This lead is not here">
-        <p>
-          It was deleted, or the address is from another computer: every address keeps its own data. See{' '}
-          <Link to="/leads">Leads</Link>.
-        </p>
-      </Empty>
-    );
-  if (!lead || !house || drafts.length === 0) return null;
-  if (!plan) return <Unplannable lead={lead} house={house} problem={problem} />;
+  const proved = useUnitToProve();
+  const frozen = proved?.unit.plan;
+  useUndoPlace(frozen ? null : `leads/${leadId}`);
+  if (frozen && (lead === null || problem !== undefined))
+    return <UnitProof key={proved.unit.id} view={proved} frozen={frozen} />;
+  if (lead === null) return <NotHere />;
+  const byEnd = lead && cardsByEnd(lead.record, drafts);
+  if (!lead || !house || !byEnd) return null;
+  if (!plan) return <Unplannable lead={lead} problem={problem} />;
+  return <PlannedLead lead={lead} cards={byEnd} house={house} plan={plan} problem={problem} />;
+}
+
+function NotHere() {
+  return (
+    <Empty title="This lead is not here">
+      <p>
+        It was deleted, or the address is from another computer: every address keeps its own data. See{' '}
+        <Link to="/leads">Leads</Link>.
+      </p>
+    </Empty>
+  );
+}
+
+/** The gauge card of every end, by end; nothing as long as one is still read. */
+function cardsByEnd(
+  { ends }: Lead,
+  drafts: readonly Draft<GaugeCard>[],
+): ReadonlyMap<string, Draft<GaugeCard>> | undefined {
   const byEnd = new Map(
-    lead.record.ends.flatMap(({ id, gaugeCardId }) => {
+    ends.flatMap(({ id, gaugeCardId }) => {
       const card = drafts.find(({ record }) => record.id === gaugeCardId);
       return card ? [[id, card] as const] : [];
     }),
   );
-  if (byEnd.size < lead.record.ends.length) return null;
-  return <PlannedLead lead={lead} cards={byEnd} house={house} plan={plan} problem={problem} />;
+  return byEnd.size < ends.length ? undefined : byEnd;
+}
+
+/** The unit that the address names, where it is to be proved. */
+function useUnitToProve(): UnitView | null | undefined {
+  const { stage } = useParams();
+  const [search] = useSearchParams();
+  return useUnit(stage === 'prove' ? (search.get('unit') ?? undefined) : undefined);
 }
 
 /** The gauge cards of a lead, each once, as one text that does not change while they do not. */
@@ -91,7 +104,6 @@ function Unplannable({
   problem,
 }: {
   readonly lead: Draft<Lead>;
-  readonly house: Draft<House>;
   readonly problem: string | undefined;
 }) {
   if (!problem) return null;
@@ -123,7 +135,7 @@ function PlannedLead({
   const units = (useUnits() ?? []).filter(({ unit }) => unit.leadId === lead.record.id);
   const view = units.find(({ unit }) => unit.id === search.get('unit'));
   const frozen = view?.unit.plan;
-  const unitPlan = useMemo(() => frozen && planLead(frozen.lead, frozen.cards, frozen.house), [frozen]);
+  const unitPlan = useMemo(() => frozen && shownPlan(frozen), [frozen]);
   const [places, setPlaces] = useState<PlacesOnRun>(nowhere);
   const showPlaces = useCallback(
     (next: PlacesOnRun) => setPlaces((now) => (JSON.stringify(now) === JSON.stringify(next) ? now : next)),
@@ -186,8 +198,8 @@ interface LeadHeadProps extends Pick<StageProps, 'lead' | 'plan' | 'view'> {
 }
 
 function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
-  const dispatch = useDispatch();
-  const lastStep = useDraftState((draft) => draft.past.at(-1));
+  const dispatch = useAppDispatch();
+  const lastStep = useDraftState(stepToUndo);
   const toBuild =
     view ??
     units.find(({ progress }) => progress.started && !progress.finished) ??

@@ -8,7 +8,7 @@ import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { Button, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { PracticeChanges } from '../../controls/practice-changes.tsx';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 
 const answerOf = ({ options }: School, value: unknown) =>
   options.find((option) => option.value === value)?.label ?? String(value);

@@ -1,11 +1,12 @@
-import type { PinCheck } from '@gorvane/core/fit/pin-plan-checks.ts';
-import { connect, PinPlanError } from '@gorvane/core/fit/connect.ts';
-import type { Strand } from '@gorvane/core/fit/connect.ts';
+import { conductorNames } from '@gorvane/core/strip/core-strip.ts';
+import type { PinCheck } from '@gorvane/core/fit/pin-check.ts';
+import { connect, PinPlanError } from '@gorvane/core/plan/connect.ts';
+import type { Strand } from '@gorvane/core/plan/connect.ts';
 import type { PinPlanChoices } from '@gorvane/core/lead/pin-plan.ts';
 import { houseChoices, proposePinPlan, signalEnd } from '@gorvane/core/lead/pin-plan.ts';
-import { roleOf } from '@gorvane/core/lead/signal.ts';
-import { conductorsAtEnd } from '@gorvane/core/method/end-input.ts';
-import type { PieceConductor } from '@gorvane/core/method/method.ts';
+import { roleOf } from '@gorvane/core/connector/signal.ts';
+import { conductorsAtEnd } from '@gorvane/core/end/end-input.ts';
+import type { PieceConductor } from '@gorvane/core/end/end-input.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
 import type { DragEndEvent } from '@dnd-kit/core';
 import {
@@ -21,7 +22,7 @@ import { NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { wirePaint } from '../../drawing/wire-colour.ts';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 import './pin-plan.css';
 
 /** Plans that are taken whole. */
@@ -126,7 +127,7 @@ interface EndContactsProps {
 /** The contacts of one end with what is on them, and its conductors with where each is. */
 function EndContacts({ end, props: { lead, house }, refused, onPut }: EndContactsProps) {
   const { record } = lead;
-  const at = signalEnd(end.end, house.record.devices);
+  const at = signalEnd(lead.record, end.end, house.record.devices);
   const conductors = conductorsAtEnd(record, end.end);
   const contactOf = (strand: PieceConductor) =>
     record.pinPlan.find(
@@ -152,10 +153,10 @@ function EndContacts({ end, props: { lead, house }, refused, onPut }: EndContact
                 const key = idOf(end.end.id, strand);
                 return (
                   <li key={key}>
-                    <Chip dragId={key} conductor={conductor} name={conductor.label} />
+                    <Chip dragId={key} conductor={conductor} name={conductorNames([conductor])} />
                     <NativeSelect
                       size="xs"
-                      aria-label={`${conductor.label}, end ${end.end.name}`}
+                      aria-label={`${conductorNames([conductor])}, end ${end.end.name}`}
                       value={id}
                       data={places.map((place) => ({
                         value: place.id,

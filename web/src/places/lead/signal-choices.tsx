@@ -1,11 +1,11 @@
-import { signals, signalName } from '@gorvane/core/lead/signal.ts';
+import { signals, signalName } from '@gorvane/core/connector/signal.ts';
 import { houseChoices, proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { NativeSelect } from '@mantine/core';
 import { Caution } from '../../controls/caution.tsx';
 import { QuantityField } from '../../controls/quantity-field.tsx';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 
 /** What drives an end and what stands at the other, in the words of the signal. */
 const sides = {

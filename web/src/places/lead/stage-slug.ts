@@ -1,5 +1,5 @@
-import { stages } from '@gorvane/core/build/step.ts';
-import type { Stage } from '@gorvane/core/build/step.ts';
+import { stages } from '@gorvane/core/recipe/stage.ts';
+import type { Stage } from '@gorvane/core/recipe/stage.ts';
 
 /** Stages as they stand in addresses. */
 export const stageSlugs = stages.map((stage): { stage: Stage; slug: string } => ({

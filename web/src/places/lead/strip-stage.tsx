@@ -1,4 +1,5 @@
-import type { GaugeCard } from '@gorvane/core/connector/gauge-card.ts';
+import { Table } from '../../controls/table.tsx';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { FeatureName } from '@gorvane/core/connector/features.ts';
 import { featureDefinition } from '@gorvane/core/connector/features.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
@@ -19,7 +20,7 @@ import type { Draft } from '../../draft/use-draft.ts';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
 import { toleranceText } from '../../drawing/strip-drawing.tsx';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 
 /** The strip of one end, to scale, from the gauge card; and the lengths actually cut, judged. */
 export function StripStage({ plan, cards, lead }: StageProps) {
@@ -28,7 +29,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
   const card = cards.get(end.end.id)!;
   const [measured, setMeasured] = useKeptValue<MeasuredStrip>(`strip/${lead.record.id}/${end.end.id}`, {});
   const judged = judgeStrip(end.strip, measured);
-  const withheld = plan.withheld.filter((reason) => reason.startsWith(`End ${end.end.name}:`));
+  const withheld = plan.withheld.filter(({ endId: at }) => at === end.end.id);
   return (
     <div className="stage">
       <section aria-label={`Strip of end ${end.end.name}`}>
@@ -43,9 +44,9 @@ export function StripStage({ plan, cards, lead }: StageProps) {
             }))}
           />
         </div>
-        {withheld.map((reason) => (
-          <p key={reason} className="advice" role="status">
-            No strip is drawn: it would mislead. {reason}
+        {withheld.map(({ message }) => (
+          <p key={message} className="advice" role="status">
+            No strip is drawn: it would mislead. {message}
           </p>
         ))}
         {withheld.length === 0 && (
@@ -86,40 +87,29 @@ export function StripStage({ plan, cards, lead }: StageProps) {
 
 function CutTable({ end }: { readonly end: EndPlan }) {
   return (
-    <table className="plain-table">
-      <thead>
-        <tr>
-          <th scope="col">Cut</th>
-          <th scope="col">From the {end.strip.datum}</th>
-          <th scope="col">Tolerance</th>
-          <th scope="col">From the cut end</th>
+    <Table head={['Cut', <>From the {end.strip.datum}</>, 'Tolerance', 'From the cut end']}>
+      {end.strip.cuts.map((cut) => (
+        <tr key={cut.label}>
+          <th scope="row">{cut.label}</th>
+          <td>
+            <Figure figure={cut.position} label={cut.label.toLowerCase()}>
+              <Length metres={cut.position.value} tolerance={Math.min(cut.plus, cut.minus)} />
+            </Figure>
+          </td>
+          <td className="reading">
+            {toleranceText(cut)} mm
+            {cut.beyondMethod && (
+              <div className="not-yet">
+                ▲ finer than this way of stripping holds (± {formatMillimetres(end.strip.methodUncertainty)})
+              </div>
+            )}
+          </td>
+          <td>
+            <Length metres={cut.fromCutEnd} tolerance={Math.min(cut.plus, cut.minus)} />
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        {end.strip.cuts.map((cut) => (
-          <tr key={cut.label}>
-            <th scope="row">{cut.label}</th>
-            <td>
-              <Figure figure={cut.position} label={cut.label.toLowerCase()}>
-                <Length metres={cut.position.value} tolerance={Math.min(cut.plus, cut.minus)} />
-              </Figure>
-            </td>
-            <td className="reading">
-              {toleranceText(cut)} mm
-              {cut.beyondMethod && (
-                <div className="not-yet">
-                  ▲ finer than this way of stripping holds (± {formatMillimetres(end.strip.methodUncertainty)}
-                  )
-                </div>
-              )}
-            </td>
-            <td>
-              <Length metres={cut.fromCutEnd} tolerance={Math.min(cut.plus, cut.minus)} />
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+      ))}
+    </Table>
   );
 }
 

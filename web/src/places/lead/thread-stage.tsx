@@ -1,13 +1,15 @@
+import { Table } from '../../controls/table.tsx';
+import { largestThrough } from '@gorvane/core/fit/heat-shrink.ts';
 import { braidedSleeves, sleeveRange } from '@gorvane/core/cut/braided-sleeve.ts';
 import type { ThreadMove, ThreadReason } from '@gorvane/core/thread/plan.ts';
 import type { Freeing } from '@gorvane/core/thread/refusal.ts';
-import { stepPart } from '@gorvane/core/build/compile.ts';
+import { stepPart } from '@gorvane/core/plan/compile.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { Figure } from '../../controls/figure.tsx';
-import type { StageProps } from './lead-page.tsx';
+import type { StageProps } from './stage-props.ts';
 
 /** What goes on the cable, when, in what order and facing which way; or why it cannot be. */
 export function ThreadStage(props: StageProps) {
@@ -20,8 +22,8 @@ export function ThreadStage(props: StageProps) {
           .filter(({ missing }) => missing)
           .map((part) => (
             <p key={part.id} className="advice">
-              The shop has nothing that fits as {part.label}: it must pass {mm(part.opening / 1.1)} and shrink
-              on to the jacket. Add a size in House.
+              The shop has nothing that fits as {part.label}: it must pass {mm(largestThrough(part.opening))}{' '}
+              and shrink on to the jacket. Add a size in House.
             </p>
           ))}
       </section>
@@ -57,7 +59,7 @@ function numberBefore(plan: LeadPlan, eventId: string): number {
 }
 
 function Move({ move, plan }: { readonly move: ThreadMove; readonly plan: LeadPlan }) {
-  const { label, how } = stepPart(plan.lead, move);
+  const { label, how } = stepPart(plan, move);
   const part = plan.parts.find(({ id }) => id === move.part.id)!;
   return (
     <li>
@@ -186,32 +188,30 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
       />
       <SleeveChoice lead={lead} plan={plan} />
       <h3>Parts of this lead</h3>
-      <table className="plain-table">
-        <tbody>
-          {plan.parts.map((part) => (
-            <tr key={part.id}>
-              <th scope="row">{part.label}</th>
-              <td className="reading">bore {mm(part.opening)}</td>
-              <td>
-                {part.kind === 'choke' && (
-                  <Button
-                    size="compact-xs"
-                    variant="default"
-                    onClick={() =>
-                      edit('choke off', (now) => ({
-                        ...now,
-                        extraParts: now.extraParts.filter(({ id }) => id !== part.id),
-                      }))
-                    }
-                  >
-                    Take off
-                  </Button>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table>
+        {plan.parts.map((part) => (
+          <tr key={part.id}>
+            <th scope="row">{part.label}</th>
+            <td className="reading">bore {mm(part.opening)}</td>
+            <td>
+              {part.kind === 'choke' && (
+                <Button
+                  size="compact-xs"
+                  variant="default"
+                  onClick={() =>
+                    edit('choke off', (now) => ({
+                      ...now,
+                      extraParts: now.extraParts.filter(({ id }) => id !== part.id),
+                    }))
+                  }
+                >
+                  Take off
+                </Button>
+              )}
+            </td>
+          </tr>
+        ))}
+      </Table>
     </aside>
   );
 }

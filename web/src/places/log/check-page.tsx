@@ -1,3 +1,4 @@
+import { Table } from '../../controls/table.tsx';
 import type { CheckedPackage } from '@gorvane/core/file/data-package.ts';
 import { checkDataPackage } from '@gorvane/core/file/data-package.ts';
 import { Button, FileButton } from '@mantine/core';
@@ -5,10 +6,9 @@ import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { takeDroppedFiles } from '../../controls/dropped-file.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
-import { unitProgress } from '@gorvane/core/build/progress.ts';
+import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import type { Standing } from '../../data/packages.ts';
 import { standingOf } from '../../data/packages.ts';
-import { TableHead } from '../../controls/table-head.tsx';
 
 type Result =
   | { readonly name: string; readonly checked: CheckedPackage; readonly standing: readonly Standing[] }
@@ -79,23 +79,20 @@ function Checked({ result }: { readonly result: Result }) {
           </li>
         ))}
       </ul>
-      <table className="plain-table">
-        <TableHead columns={['Unit', 'Lead', 'Last proof', 'Against this database']} />
-        <tbody>
-          {units.map(({ unit, events }, n) => (
-            <tr key={unit.id}>
-              <th scope="row" className="reading">
-                {standing[n] === 'not here' ? unit.serial : <Link to={`/log/${unit.id}`}>{unit.serial}</Link>}
-              </th>
-              <td>{unit.plan?.lead.name}</td>
-              <td>
-                <VerdictMark verdict={unitProgress(unit, events).proofs.at(-1)?.verdict ?? 'Not yet'} />
-              </td>
-              <td>{standingWords[standing[n]!]}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table head={['Unit', 'Lead', 'Last proof', 'Against this database']}>
+        {units.map(({ unit, events }, n) => (
+          <tr key={unit.id}>
+            <th scope="row" className="reading">
+              {standing[n] === 'not here' ? unit.serial : <Link to={`/log/${unit.id}`}>{unit.serial}</Link>}
+            </th>
+            <td>{unit.plan?.lead.name}</td>
+            <td>
+              <VerdictMark verdict={unitProgress(unit, events).proofs.at(-1)?.verdict ?? 'Not yet'} />
+            </td>
+            <td>{standingWords[standing[n]!]}</td>
+          </tr>
+        ))}
+      </Table>
     </>
   );
 }

@@ -1,14 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Around, unitOf } from '../../../test/open-at.tsx';
 import { useHappeningWords } from './happening-words.ts';
 
 const { steps } = unitOf('OS-0003').plan!;
-const jacket = steps.find(({ name }) => name === 'jacket')!;
-const height = steps.find(({ name }) => name === 'contact-height')!;
-const noShort = steps.find(({ name }) => name === 'no-short')!;
+const jacket = steps.find(({ role }) => role === 'jacket')!;
+const height = steps.find(({ role }) => role === 'contact-height')!;
+const noShort = steps.find(({ role }) => role === 'no-short')!;
 
 const words = () => {
   const wrapper = ({ children }: { readonly children: ReactNode }) => <Around>{children}</Around>;

@@ -1,5 +1,6 @@
-import type { Step } from '@gorvane/core/build/step.ts';
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { useWriting } from '../../controls/writing.ts';
 
@@ -42,7 +43,7 @@ function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>)
       `${stepOf(stepId)?.hold?.label ?? stepId}: ${good ? 'Good' : 'Out'}${readingOf(stepId, reading)}`,
     'hold waived': ({ name, stepId, reason }) => `Waived by ${name}: ${title(stepId)}, ${reason}`,
     rework: ({ toStepId, reason, uses, scrap }) =>
-      `Back to: ${title(toStepId)}, because ${reason}. Used ${mm(uses)}${scrap.length > 0 ? `, scrap: ${scrap.join(', ')}` : ''}`,
+      `Back to: ${title(toStepId)}, because ${reason}. Used ${mm(uses)}${scrap.length > 0 ? `, scrap: ${scrapWords(scrap)}` : ''}`,
     trouble: ({ seen, stepId, outcome, advice }) =>
       `Off: ${seen}, at ${title(stepId)}: ${outcome}. ${advice}`,
     'taken shorter': ({ shortage, name, reason }) => `Taken ${mm(shortage)} shorter by ${name}: ${reason}`,

@@ -1,3 +1,4 @@
+import { Table } from '../../controls/table.tsx';
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -6,7 +7,6 @@ import { marksOf, stateWords } from '../../controls/unit-state.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useLeads, useUnits } from '../../data/live.ts';
-import { TableHead } from '../../controls/table-head.tsx';
 
 /** Every unit that was started, found by serial, lead, date or person. */
 export function Log() {
@@ -47,33 +47,30 @@ export function Log() {
       ) : found.length === 0 ? (
         <p>No unit has &ldquo;{text}&rdquo; in its serial, lead, dates or names.</p>
       ) : (
-        <table className="plain-table">
-          <TableHead columns={['Serial', 'Lead', 'Last entry', 'State', 'Proof']} />
-          <tbody>
-            {found.map((view) => (
-              <tr key={view.unit.id}>
-                <th scope="row">
-                  <Link to={`/log/${view.unit.id}`} className="reading">
-                    {view.unit.serial}
-                  </Link>
-                </th>
-                <td>{nameOf(view)}</td>
-                <td>
-                  {new Date(view.events.at(-1)!.at).toLocaleString()}, {view.events.at(-1)!.by}
-                </td>
-                <td>{stateWords(view.progress)}</td>
-                <td>
-                  <VerdictMark verdict={view.progress.proofs.at(-1)?.verdict ?? 'Not yet'} />
-                  {marksOf(view.progress).map((mark) => (
-                    <div key={mark} className="not-yet">
-                      ▲ {mark}
-                    </div>
-                  ))}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table head={['Serial', 'Lead', 'Last entry', 'State', 'Proof']}>
+          {found.map((view) => (
+            <tr key={view.unit.id}>
+              <th scope="row">
+                <Link to={`/log/${view.unit.id}`} className="reading">
+                  {view.unit.serial}
+                </Link>
+              </th>
+              <td>{nameOf(view)}</td>
+              <td>
+                {new Date(view.events.at(-1)!.at).toLocaleString()}, {view.events.at(-1)!.by}
+              </td>
+              <td>{stateWords(view.progress)}</td>
+              <td>
+                <VerdictMark verdict={view.progress.proofs.at(-1)?.verdict ?? 'Not yet'} />
+                {marksOf(view.progress).map((mark) => (
+                  <div key={mark} className="not-yet">
+                    ▲ {mark}
+                  </div>
+                ))}
+              </td>
+            </tr>
+          ))}
+        </Table>
       )}
     </>
   );

@@ -1,4 +1,5 @@
-import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { Table } from '../../controls/table.tsx';
+import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { ChainFinding } from '@gorvane/core/record/chain.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
 import { Button } from '@mantine/core';
@@ -13,7 +14,6 @@ import type { UnitView } from '../../data/live.ts';
 import { useUnit } from '../../data/live.ts';
 import { Run } from '../../drawing/run.tsx';
 import { useHappeningWords } from './happening-words.ts';
-import { TableHead } from '../../controls/table-head.tsx';
 
 /** One unit: its run, its verdict, and its whole record with the check of its chain. */
 export function UnitPage() {
@@ -34,10 +34,7 @@ export function UnitPage() {
 
 function UnitRecord({ view }: { readonly view: UnitView }) {
   const { unit, events, progress } = view;
-  const plan = useMemo(
-    () => unit.plan && planLead(unit.plan.lead, unit.plan.cards, unit.plan.house),
-    [unit.plan],
-  );
+  const plan = useMemo(() => unit.plan && shownPlan(unit.plan), [unit.plan]);
   const findings = useMemo(() => verifyChain(events), [events]);
   const word = useHappeningWords(progress.steps);
   return (
@@ -78,19 +75,16 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
           : `■ ${findings.map(wordFinding).join(' ')}`}
       </p>
       <Photographs photographs={progress.photographs} />
-      <table className="plain-table">
-        <TableHead columns={['No.', 'When', 'Who', 'What']} />
-        <tbody>
-          {events.map((event) => (
-            <tr key={event.id}>
-              <td className="reading">{event.number}</td>
-              <td>{new Date(event.at).toLocaleString()}</td>
-              <td>{event.by}</td>
-              <td>{word(event.happening)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table head={['No.', 'When', 'Who', 'What']}>
+        {events.map((event) => (
+          <tr key={event.id}>
+            <td className="reading">{event.number}</td>
+            <td>{new Date(event.at).toLocaleString()}</td>
+            <td>{event.by}</td>
+            <td>{word(event.happening)}</td>
+          </tr>
+        ))}
+      </Table>
     </>
   );
 }

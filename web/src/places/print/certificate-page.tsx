@@ -1,6 +1,8 @@
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
-import type { Certificate, CertifiedProof } from '@gorvane/core/prove/certificate.ts';
-import { certificateOf } from '@gorvane/core/prove/certificate.ts';
+import { Table } from '../../controls/table.tsx';
+import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import type { Certificate, CertifiedProof } from '@gorvane/core/unit/certificate.ts';
+import { certificateOf } from '@gorvane/core/unit/certificate.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
@@ -10,7 +12,6 @@ import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import { useUnit } from '../../data/live.ts';
-import { TableHead } from '../../controls/table-head.tsx';
 import './print.css';
 
 /** The certificate of a unit: what it is, how it was proved, every limit, every waiver and every repair. */
@@ -76,7 +77,7 @@ function CertificateSheet({ certificate }: { readonly certificate: Certificate }
             {progress.reworks.map((rework) => (
               <li key={rework.at}>
                 {new Date(rework.at).toLocaleString()}: {rework.reason}.{' '}
-                {rework.scrap.length > 0 && `Replaced: ${rework.scrap.join(', ')}.`}
+                {rework.scrap.length > 0 && `Replaced: ${scrapWords(rework.scrap)}.`}
               </li>
             ))}
           </ul>
@@ -125,19 +126,16 @@ function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
           {instrumentWords(instrument)}
         </p>
       ))}
-      <table className="plain-table">
-        <TableHead columns={['Check', 'Reading', 'Limit', 'Verdict']} />
-        <tbody>
-          {checks.filter(isCertified).map((check) => (
-            <tr key={check.id}>
-              <th scope="row">{check.label}</th>
-              <td className="reading">{readingWords(check, write)}</td>
-              <td className="reading">{limitWords(check, write)}</td>
-              <td>{check.leftOut ? 'not asked by this house' : <VerdictMark verdict={check.verdict} />}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table head={['Check', 'Reading', 'Limit', 'Verdict']}>
+        {checks.filter(isCertified).map((check) => (
+          <tr key={check.id}>
+            <th scope="row">{check.label}</th>
+            <td className="reading">{readingWords(check, write)}</td>
+            <td className="reading">{limitWords(check, write)}</td>
+            <td>{check.leftOut ? 'not asked by this house' : <VerdictMark verdict={check.verdict} />}</td>
+          </tr>
+        ))}
+      </Table>
     </section>
   );
 }
@@ -148,34 +146,32 @@ function HoldTable({ progress }: { readonly progress: UnitProgress }) {
   return (
     <section>
       <h2>Hold points</h2>
-      <table className="plain-table">
-        <tbody>
-          {holds.map((step) => {
-            const answer = progress.holds.get(step.id);
-            const quantity = step.hold!.reading?.quantity;
-            return (
-              <tr key={step.id}>
-                <th scope="row">
-                  {step.hold!.label}
-                  {step.endId && `, end ${step.endId}`}
-                </th>
-                <td className="reading">
-                  {answer?.how === 'answered' && answer.reading !== null && quantity
-                    ? answer.reading === Number.MAX_VALUE
-                      ? 'open'
-                      : write(answer.reading, quantity)
-                    : ''}
-                </td>
-                <td>
-                  {!answer && <VerdictMark verdict="Not yet" />}
-                  {answer?.how === 'answered' && <VerdictMark verdict={answer.good ? 'Good' : 'Out'} />}
-                  {answer?.how === 'waived' && `▲ waived by ${answer.name}: ${answer.reason}`}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <Table>
+        {holds.map((step) => {
+          const answer = progress.holds.get(step.id);
+          const quantity = step.hold!.reading?.quantity;
+          return (
+            <tr key={step.id}>
+              <th scope="row">
+                {step.hold!.label}
+                {step.endId && `, end ${step.endId}`}
+              </th>
+              <td className="reading">
+                {answer?.how === 'answered' && answer.reading !== null && quantity
+                  ? answer.reading === Number.MAX_VALUE
+                    ? 'open'
+                    : write(answer.reading, quantity)
+                  : ''}
+              </td>
+              <td>
+                {!answer && <VerdictMark verdict="Not yet" />}
+                {answer?.how === 'answered' && <VerdictMark verdict={answer.good ? 'Good' : 'Out'} />}
+                {answer?.how === 'waived' && `▲ waived by ${answer.name}: ${answer.reason}`}
+              </td>
+            </tr>
+          );
+        })}
+      </Table>
     </section>
   );
 }

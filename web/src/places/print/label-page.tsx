@@ -1,4 +1,4 @@
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { lengthColour } from '@gorvane/core/house/length-colour.ts';
 import { lengthInWords, longestWay } from '@gorvane/core/lead/in-words.ts';
 import { formatInches, formatMillimetres } from '@gorvane/core/quantity/length.ts';

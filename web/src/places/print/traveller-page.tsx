@@ -1,20 +1,19 @@
-import type { Step } from '@gorvane/core/build/step.ts';
+import { Table } from '../../controls/table.tsx';
+import { useUnitPlan } from '../../draft/use-plan.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { Button } from '@mantine/core';
-import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { HoldLimits } from '../../controls/hold-limits.tsx';
 import { TemplateButton } from '../../controls/template-button.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import type { UnitView } from '../../data/live.ts';
-import { useCardsOf, useHouse, useLead, useUnit } from '../../data/live.ts';
+import { useHouse, useLead, useUnit } from '../../data/live.ts';
 import { EndStrip } from '../../drawing/end-strip.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
-import { TableHead } from '../../controls/table-head.tsx';
 import './print.css';
 
 /** The sheet that goes round with a unit: run, strips, threading order, faces, and every step with a box to sign. */
@@ -31,11 +30,7 @@ function Planned({ view }: { readonly view: UnitView }) {
   const { unit } = view;
   const house = useHouse();
   const lead = useLead(unit.leadId);
-  const cards = useCardsOf(lead);
-  const plan = useMemo(() => {
-    if (unit.plan) return planLead(unit.plan.lead, unit.plan.cards, unit.plan.house);
-    return lead && cards && house ? planLead(lead, cards, house) : undefined;
-  }, [unit.plan, lead, cards, house]);
+  const plan = useUnitPlan(unit, lead, house);
   if (!plan) return null;
   return (
     <main className="print-page traveller">
@@ -49,7 +44,7 @@ function Planned({ view }: { readonly view: UnitView }) {
   );
 }
 
-function Traveller({ view, plan }: { readonly view: UnitView; readonly plan: LeadPlan }) {
+function Traveller({ view, plan }: { readonly view: UnitView; readonly plan: ShownPlan }) {
   const { unit } = view;
   const { lead } = plan;
   return (
@@ -84,8 +79,8 @@ function Traveller({ view, plan }: { readonly view: UnitView; readonly plan: Lea
   );
 }
 
-function Threading({ plan: { thread, steps } }: { readonly plan: LeadPlan }) {
-  if (!thread.possible) return <p>This lead cannot be threaded as it stands: see Thread.</p>;
+function Threading({ plan: { steps } }: { readonly plan: ShownPlan }) {
+  if (steps.length === 0) return <p>This lead cannot be threaded as it stands: see Thread.</p>;
   const threads = steps.filter((step) => step.threads.length > 0);
   return (
     <section>
@@ -111,34 +106,31 @@ function Steps({ steps }: { readonly steps: readonly Step[] }) {
   return (
     <section>
       <h2>Steps</h2>
-      <table className="plain-table">
-        <TableHead columns={['No.', 'Step', 'Figures and tools', 'Reading', 'Signed']} />
-        <tbody>
-          {steps.map((step, index) => (
-            <tr key={step.id}>
-              <td className="reading">{index + 1}</td>
-              <th scope="row">
-                {step.title}
-                <div className="traveller-text">
-                  {step.stage}. {step.text.experienced} {step.caution && `▲ ${step.caution}`}
+      <Table head={['No.', 'Step', 'Figures and tools', 'Reading', 'Signed']}>
+        {steps.map((step, index) => (
+          <tr key={step.id}>
+            <td className="reading">{index + 1}</td>
+            <th scope="row">
+              {step.title}
+              <div className="traveller-text">
+                {step.stage}. {step.text.experienced} {step.caution && `▲ ${step.caution}`}
+              </div>
+            </th>
+            <td className="reading">
+              {step.figures.map(({ label, figure }) => (
+                <div key={label}>
+                  {label} {write(figure.value, figure.kind)}
                 </div>
-              </th>
-              <td className="reading">
-                {step.figures.map(({ label, figure }) => (
-                  <div key={label}>
-                    {label} {write(figure.value, figure.kind)}
-                  </div>
-                ))}
-                {step.tools.map(({ label, setting }) => (
-                  <div key={label}>{setting === '' ? label : `${label}: ${setting}`}</div>
-                ))}
-              </td>
-              <td>{step.hold && <HoldLimits hold={step.hold} />}</td>
-              <td className="sign-cell" />
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              ))}
+              {step.tools.map(({ label, setting }) => (
+                <div key={label}>{setting === '' ? label : `${label}: ${setting}`}</div>
+              ))}
+            </td>
+            <td>{step.hold && <HoldLimits hold={step.hold} />}</td>
+            <td className="sign-cell" />
+          </tr>
+        ))}
+      </Table>
     </section>
   );
 }

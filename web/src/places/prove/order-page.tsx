@@ -1,5 +1,5 @@
 import type { Order } from '@gorvane/core/order/order.ts';
-import { checksOfProof } from '@gorvane/core/prove/certificate.ts';
+import { checksOfProof } from '@gorvane/core/unit/certificate.ts';
 import type { ProvedUnit, Spread, SpreadReading } from '@gorvane/core/prove/spread.ts';
 import { spreads } from '@gorvane/core/prove/spread.ts';
 import { NativeSelect } from '@mantine/core';

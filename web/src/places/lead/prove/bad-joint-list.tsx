@@ -1,4 +1,4 @@
-import type { Step } from '@gorvane/core/build/step.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
 import { sentence } from '@gorvane/core/lead/in-words.ts';
 import type { BadJoint } from '@gorvane/core/prove/bad-joint.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';

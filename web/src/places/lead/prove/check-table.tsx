@@ -1,3 +1,4 @@
+import { Table } from '../../../controls/table.tsx';
 import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { Button } from '@mantine/core';
@@ -5,7 +6,6 @@ import { useState } from 'react';
 import { Figure } from '../../../controls/figure.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
 import { useWriting } from '../../../controls/writing.ts';
-import { TableHead } from '../../../controls/table-head.tsx';
 
 /** Up to so many checks each has its row at once. */
 const fewChecks = 24;
@@ -16,38 +16,33 @@ export function CheckTable({ proof }: { readonly proof: Proof }) {
   const rows = proof.checks.filter(isShown);
   const folded = each || rows.length <= fewChecks ? [] : rows.filter(isPlain);
   return (
-    <div className="scroll-x">
-      <table className="plain-table check-table">
-        <TableHead columns={['Check', 'Reading', 'Limit', 'Verdict']} />
-        <tbody>
-          {rows
-            .filter((check) => !folded.includes(check))
-            .map((check) => (
-              <CheckRow key={check.id} check={check} />
-            ))}
-          {folded.length > 0 && (
-            <tr>
-              <th scope="row">The other {folded.length} paths</th>
-              <td>
-                <Button size="compact-xs" variant="default" onClick={() => setEach(true)}>
-                  Show each
-                </Button>
-              </td>
-              <td />
-              <td>
-                <VerdictMark verdict={folded[0]!.verdict} />
-              </td>
-            </tr>
-          )}
-        </tbody>
-      </table>
-    </div>
+    <Table className="check-table" head={['Check', 'Reading', 'Limit', 'Verdict']}>
+      {rows
+        .filter((check) => !folded.includes(check))
+        .map((check) => (
+          <CheckRow key={check.id} check={check} />
+        ))}
+      {folded.length > 0 && (
+        <tr>
+          <th scope="row">The other {folded.length} paths</th>
+          <td>
+            <Button size="compact-xs" variant="default" onClick={() => setEach(true)}>
+              Show each
+            </Button>
+          </td>
+          <td />
+          <td>
+            <VerdictMark verdict={folded[0]!.verdict} />
+          </td>
+        </tr>
+      )}
+    </Table>
   );
 }
 
 /** A look that nobody asked for and nobody gave is in its own list. */
-const isShown = ({ id, verdict }: ProofCheck) => !id.startsWith('look ') || verdict !== 'Not yet';
-const isPlain = ({ id, verdict }: ProofCheck) => id.startsWith('resistance ') && verdict !== 'Out';
+const isShown = ({ key, verdict }: ProofCheck) => key.kind !== 'look' || verdict !== 'Not yet';
+const isPlain = ({ key, verdict }: ProofCheck) => key.kind === 'resistance' && verdict !== 'Out';
 
 function CheckRow({ check }: { readonly check: ProofCheck }) {
   const write = useWriting();

@@ -1,4 +1,4 @@
-import type { Step } from '@gorvane/core/build/step.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
 import { nextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
@@ -6,7 +6,7 @@ import type { Placed } from '@gorvane/core/prove/place.ts';
 import type { PlacedFault } from '@gorvane/core/prove/placed-diagnosis.ts';
 import { inCable } from '@gorvane/core/prove/placed-diagnosis.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
 import { repairOf } from '@gorvane/core/prove/repair.ts';
 import { sentence } from '@gorvane/core/lead/in-words.ts';
 import { endById } from '@gorvane/core/lead/lead.ts';

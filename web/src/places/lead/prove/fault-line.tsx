@@ -1,6 +1,6 @@
-import type { CableLeft } from '@gorvane/core/build/cable-left.ts';
-import { cableLeftAt } from '@gorvane/core/build/cable-left.ts';
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { CableLeft } from '@gorvane/core/unit/cable-left.ts';
+import { cableLeftAt } from '@gorvane/core/unit/cable-left.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Repair } from '@gorvane/core/prove/repair.ts';
 import { Button } from '@mantine/core';

@@ -1,9 +1,9 @@
 import { readMatrixCsv } from '@gorvane/core/file/csv-matrix.ts';
 import { isTraceCsv, readTraceCsv } from '@gorvane/core/file/csv-trace.ts';
 import { lineFigures } from '@gorvane/core/cable/line-figures.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
-import type { Wiring } from '@gorvane/core/prove/wiring.ts';
+import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
 import { Button, FileButton } from '@mantine/core';
 import type { DragEvent } from 'react';
 import { useState } from 'react';

@@ -1,17 +1,16 @@
-import { plannedLooks } from '@gorvane/core/prove/looks.ts';
-import type { Lead } from '@gorvane/core/lead/lead.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { PlannedLook } from '@gorvane/core/prove/looks.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
 import { SegmentedControl } from '@mantine/core';
 import { LookDrawing } from '../../../drawing/look-drawing.tsx';
 
 interface LooksPanelProps {
-  readonly lead: Lead;
+  readonly looks: readonly PlannedLook[];
   readonly hand: Readings;
   readonly onHand: (hand: Readings) => void;
 }
 
 /** Looks as checks: each with what is good and what is out, drawn, and answered by one touch. */
-export function LooksPanel({ lead, hand, onHand }: LooksPanelProps) {
+export function LooksPanel({ looks, hand, onHand }: LooksPanelProps) {
   const answer = (id: string, value: string) => {
     const { [id]: _old, ...others } = hand.looks ?? {};
     onHand({ ...hand, looks: value === 'unseen' ? others : { ...others, [id]: value === 'Good' } });
@@ -19,9 +18,9 @@ export function LooksPanel({ lead, hand, onHand }: LooksPanelProps) {
   return (
     <details>
       <summary>
-        Looks: {Object.keys(hand.looks ?? {}).length} of {plannedLooks(lead).length} answered
+        Looks: {Object.keys(hand.looks ?? {}).length} of {looks.length} answered
       </summary>
-      {plannedLooks(lead).map(({ id, label, good, out, subject, bad, whenFinished }) => (
+      {looks.map(({ id, label, good, out, subject, bad, whenFinished }) => (
         <div key={id} className="look-row">
           <LookDrawing look="good" subject={subject} />
           <LookDrawing look={bad} subject={subject} />

@@ -1,7 +1,7 @@
 import { lineFigures } from '@gorvane/core/cable/line-figures.ts';
-import type { Network } from '@gorvane/core/file/network.ts';
+import type { Network } from '@gorvane/core/line/network.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
-import type { Device } from '@gorvane/core/prove/reading.ts';
+import type { Device } from '@gorvane/core/reading/reading.ts';
 import type { SweepCause } from '@gorvane/core/prove/sweep-cause.ts';
 import { sweepCauses } from '@gorvane/core/prove/sweep-cause.ts';
 import type { JudgedCurve } from '@gorvane/core/prove/sweep-judge.ts';

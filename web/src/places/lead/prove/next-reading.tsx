@@ -1,9 +1,9 @@
 import { pointNumber } from '@gorvane/core/instrument/reading-plan.ts';
 import type { NextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
 import type { CapacitanceWanted } from '@gorvane/core/prove/place.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
-import { pairKey } from '@gorvane/core/prove/reading.ts';
-import type { Wiring } from '@gorvane/core/prove/wiring.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
+import { pairKey } from '@gorvane/core/reading/reading.ts';
+import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
 import { formatCapacitance, parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
 import { Button } from '@mantine/core';
 import { QuantityField } from '../../../controls/quantity-field.tsx';

@@ -4,7 +4,7 @@ import { frequencyGrid, sweepCascade } from '@gorvane/core/line/cascade.ts';
 import { chainNetwork } from '@gorvane/core/line/chain-network.ts';
 import { leastOfAssembly } from '@gorvane/core/line/connector-line.ts';
 import { leadCascade } from '@gorvane/core/line/lead-cascade.ts';
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { Button } from '@mantine/core';
 import { useMemo } from 'react';
@@ -15,13 +15,16 @@ const points = 401;
 const write = (value: number) => String(Number(value.toPrecision(3)));
 const writeHertz = (hertz: number) => formatFrequency(Number(hertz.toPrecision(4)));
 
+/** Two channels closer than this part of the band carry one label. */
+const oneLabel = 10;
+
 /** What a sweep of this lead should show, to hold a reading against: loss and match to twice its highest frequency. */
 export function PredictedSweep({
   plan,
   line,
 }: {
-  readonly plan: LeadPlan;
-  readonly line: NonNullable<LeadPlan['coaxLine']>;
+  readonly plan: ShownPlan;
+  readonly line: NonNullable<ShownPlan['coaxLine']>;
 }) {
   const { systemImpedance, frequencies } = plan.lead.requirement;
   const { sweep, elements } = useMemo(() => {
@@ -37,10 +40,9 @@ export function PredictedSweep({
   const curves = sweepCurves(sweep);
   const x = { label: 'frequency, Hz', values: curves.frequencies, write: writeHertz };
   const span = curves.frequencies.at(-1)!;
-  // Two channels close together carry one label.
   const marks = frequencies.map((value, n) => ({
     value,
-    label: n > 0 && value - frequencies[n - 1]! < 0.1 * span ? '' : writeHertz(value),
+    label: n > 0 && value - frequencies[n - 1]! < span / oneLabel ? '' : writeHertz(value),
   }));
   const ends = [line.near.connector.series, line.far.connector.series];
   const least = curves.frequencies.map(

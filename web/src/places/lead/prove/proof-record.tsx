@@ -1,3 +1,4 @@
+import { Table } from '../../../controls/table.tsx';
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { VerdictMark } from '../../../controls/verdict.tsx';
@@ -43,21 +44,19 @@ export function ProofHistory({ view: { unit, progress } }: { readonly view: Unit
   return (
     <>
       <h2>Proofs in the record</h2>
-      <table className="plain-table">
-        <tbody>
-          {progress.proofs.map(({ at, by, verdict, takes }) => (
-            <tr key={at}>
-              <th scope="row">{new Date(at).toLocaleString()}</th>
-              <td>
-                {by}, {takes.map(({ instrument }) => instrument).join('; ')}
-              </td>
-              <td>
-                <VerdictMark verdict={verdict} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table>
+        {progress.proofs.map(({ at, by, verdict, takes }) => (
+          <tr key={at}>
+            <th scope="row">{new Date(at).toLocaleString()}</th>
+            <td>
+              {by}, {takes.map(({ instrument }) => instrument).join('; ')}
+            </td>
+            <td>
+              <VerdictMark verdict={verdict} />
+            </td>
+          </tr>
+        ))}
+      </Table>
       <p>
         <Link to={`/prove/${unit.orderId}`}>Compare the whole order</Link>
       </p>

@@ -1,14 +1,16 @@
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
-import { reworkTo } from '@gorvane/core/build/advance.ts';
-import { cableLeft } from '@gorvane/core/build/cable-left.ts';
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { planLead } from '@gorvane/core/plan/lead-plan.ts';
+import { useBench } from '../../../data/live.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
+import { reworkTo } from '@gorvane/core/unit/advance.ts';
+import { cableLeft } from '@gorvane/core/unit/cable-left.ts';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { badJoints } from '@gorvane/core/prove/bad-joint.ts';
 import { placedDiagnosis, placesOnRun } from '@gorvane/core/prove/placed-diagnosis.ts';
-import { proofPlanOf, prove } from '@gorvane/core/prove/proof.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
-import { shortenedPlan, shortOf } from '@gorvane/core/prove/shortened-plan.ts';
+import { prove } from '@gorvane/core/prove/proof.ts';
+import { proofPlanOf } from '@gorvane/core/plan/proof-plan.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
+import { shortenedPlan, shortOf } from '@gorvane/core/unit/shortened-plan.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
@@ -19,7 +21,7 @@ import { VerdictMark } from '../../../controls/verdict.tsx';
 import type { UnitView } from '../../../data/live.ts';
 import { readWithTester } from '../../../data/tester.ts';
 import { recordHappenings, scrapUnit } from '../../../data/units.ts';
-import type { StageProps } from '../lead-page.tsx';
+import type { StageProps } from '../stage-props.ts';
 import { BadJointList } from './bad-joint-list.tsx';
 import { CheckTable } from './check-table.tsx';
 import { Connections } from './connections.tsx';
@@ -45,15 +47,7 @@ import './prove.css';
 export function ProveStage(props: StageProps) {
   const { view, plan, house, onPlaces } = props;
   if (view?.unit.plan)
-    return (
-      <ProveUnit
-        key={view.unit.id}
-        view={view}
-        frozen={view.unit.plan}
-        by={house.record.benchName}
-        onPlaces={onPlaces}
-      />
-    );
+    return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} onPlaces={onPlaces} />;
   const proofPlan = proofPlanOf(plan, house.record);
   const expected = prove(proofPlan, []);
   return (
@@ -78,7 +72,7 @@ const PredictedSweep = lazy(async () => ({
 const SweptReflections = lazy(() => import('./swept-reflections.tsx'));
 
 /** The predicted curves; their chart code is fetched when they are looked at. */
-function Predicted({ plan }: { readonly plan: LeadPlan }) {
+function Predicted({ plan }: { readonly plan: ShownPlan }) {
   if (!plan.coaxLine) return null;
   return (
     <Suspense fallback={null}>
@@ -90,15 +84,19 @@ function Predicted({ plan }: { readonly plan: LeadPlan }) {
 interface ProveUnitProps {
   readonly view: UnitView;
   readonly frozen: FrozenPlan;
-  /** Who is at the bench now; the plan may have been frozen by another. */
-  readonly by: string;
   readonly onPlaces: StageProps['onPlaces'];
 }
 
-function ProveUnit({ view, frozen: started, by, onPlaces }: ProveUnitProps) {
+/** The proof of one unit, from what was frozen with it, by who is at the bench now: the plan may have been frozen by another. */
+export function ProveUnit(props: ProveUnitProps) {
+  const bench = useBench();
+  return bench ? <Proving {...props} by={bench.name} /> : null;
+}
+
+function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { readonly by: string }) {
   const { unit, progress } = view;
   const navigate = useNavigate();
-  const plan = useMemo(() => planLead(started.lead, started.cards, started.house), [started]);
+  const plan = useMemo(() => shownPlan(started), [started]);
   const left = useMemo(() => cableLeft(started.lead, plan.cuts, progress), [started, plan, progress]);
   const frozen = useMemo(() => shortenedPlan(started, left), [started, left]);
   const table = useUnitProof(view, frozen);
@@ -204,9 +202,10 @@ function ProveUnit({ view, frozen: started, by, onPlaces }: ProveUnitProps) {
           limits={frozen.limits}
           family={frozen.family}
           swept={line !== undefined}
+          undo={table.undo}
           onReadings={setHand}
         />
-        <LooksPanel lead={frozen.lead} hand={hand} onHand={setHand} />
+        <LooksPanel looks={frozen.looks} hand={hand} onHand={setHand} />
         <h2>Map and matrix</h2>
         <Connections proof={proof} />
         {swept.length === 0 && <Predicted plan={plan} />}

@@ -1,7 +1,9 @@
+import type { UnitProof } from './use-unit-proof.ts';
+import { Table } from '../../../controls/table.tsx';
 import type { FamilyCheck } from '@gorvane/core/prove/family-checks.ts';
 import type { PairCheck } from '@gorvane/core/prove/pair-matrix.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
-import type { PairReading, Readings } from '@gorvane/core/prove/reading.ts';
+import type { PairReading, Readings } from '@gorvane/core/reading/reading.ts';
 import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
 import { formatCapacitance, parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
 import { formatDecibels, parseDecibels } from '@gorvane/core/quantity/decibel.ts';
@@ -12,7 +14,6 @@ import { useState } from 'react';
 import { Figure } from '../../../controls/figure.tsx';
 import { QuantityField } from '../../../controls/quantity-field.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
-import { TableHead } from '../../../controls/table-head.tsx';
 
 interface ReadingsTableProps {
   readonly unitId: string;
@@ -22,6 +23,7 @@ interface ReadingsTableProps {
   readonly family: readonly FamilyCheck[];
   /** The lead is one that has loss and match. */
   readonly swept: boolean;
+  readonly undo: UnitProof['undo'];
   readonly onReadings: (readings: Readings) => void;
 }
 
@@ -33,6 +35,7 @@ export function ReadingsTable({
   limits,
   family,
   swept,
+  undo,
   onReadings,
 }: ReadingsTableProps) {
   const { points } = proof.wiring;
@@ -42,116 +45,119 @@ export function ReadingsTable({
     onReadings(withPair(readings, points[pair.from]!.id, points[pair.to]!.id, change));
   return (
     <section aria-labelledby="readings">
-      <h2 id="readings">Readings</h2>
-      <div className="scroll-x">
-        <table className="plain-table">
-          <TableHead columns={['Between', 'Tick', 'Ohms', 'Limit', 'Verdict']} />
-          <tbody>
-            {plannedFirst(proof.pairs.filter((pair) => !together.includes(pair))).map((pair) => {
-              const [from, to] = [points[pair.from]!, points[pair.to]!];
-              const path = limits.find((each) => each.from === from.id && each.to === to.id);
-              const limit = path && proof.checks.find(({ id }) => id === `resistance ${path.id}`)?.limit;
-              return (
-                <tr key={`${from.id}-${to.id}`}>
-                  <th scope="row">
-                    {shortLabel(from)} to {shortLabel(to)}
-                    <div className="soft">planned {pair.planned ? 'connected' : 'open'}</div>
-                  </th>
-                  <td>
-                    <SegmentedControl
-                      size="xs"
-                      aria-label={`Tick, ${from.label} to ${to.label}`}
-                      value={tickOf(readings, from.id, to.id)}
-                      onChange={(value) =>
-                        write(pair, {
-                          connected: value === 'unread' ? undefined : value === 'connected',
-                          ohms: undefined,
-                        })
-                      }
-                      data={[
-                        { value: 'unread', label: 'not read' },
-                        { value: 'connected', label: 'beeps' },
-                        { value: 'open', label: 'silent' },
-                      ]}
-                    />
-                  </td>
-                  <td style={{ width: 120 }}>
-                    <QuantityField
-                      aria-label={`Ohms, ${from.label} to ${to.label}`}
-                      field={`prove/${unitId}/${from.id}-${to.id}`}
-                      written={pair.ohms === undefined ? '' : formatResistance(pair.ohms)}
-                      onRead={(text) => write(pair, { ohms: ohmsFrom(text) })}
-                    />
-                  </td>
-                  <td className="reading">
-                    {limit ? (
-                      <>
-                        at most <Figure figure={limit} label={`limit of ${path.label}`} />
-                      </>
-                    ) : (
-                      'at least 1 Mohm'
-                    )}
-                  </td>
-                  <td>
-                    <VerdictMark verdict={pair.verdict} />
-                    {pair.leak && <div className="out">leak</div>}
-                  </td>
-                </tr>
-              );
-            })}
-            {together.length > 0 && (
-              <OtherPairs
-                pairs={together}
-                onTick={(connected) =>
-                  onReadings(
-                    together.reduce(
-                      (now, { from, to }) =>
-                        withPair(now, points[from]!.id, points[to]!.id, { connected, ohms: undefined }),
-                      readings,
-                    ),
-                  )
-                }
-                onEach={() => setEach(true)}
-              />
-            )}
-            {family.map((check) => (
-              <FamilyRow
-                key={check.id}
-                check={check}
-                unitId={unitId}
-                proof={proof}
-                readings={readings}
-                onReadings={onReadings}
-              />
-            ))}
-            {swept && (
-              <DecibelRows unitId={unitId} proof={proof} readings={readings} onReadings={onReadings} />
-            )}
-            <tr>
-              <th scope="row">Insulation, least of all pairs planned open</th>
-              <td />
+      <div className="row-head">
+        <h2 id="readings">Readings</h2>
+        {undo.possible && (
+          <Button variant="subtle" onClick={undo.takeBack} rightSection={<kbd>Ctrl+Z</kbd>}>
+            Take the last reading back
+          </Button>
+        )}
+      </div>
+      <Table head={['Between', 'Tick', 'Ohms', 'Limit', 'Verdict']}>
+        {plannedFirst(proof.pairs.filter((pair) => !together.includes(pair))).map((pair) => {
+          const [from, to] = [points[pair.from]!, points[pair.to]!];
+          const path = limits.find((each) => each.from === from.id && each.to === to.id);
+          const limit =
+            path &&
+            proof.checks.find(({ key }) => key.kind === 'resistance' && key.pathId === path.id)?.limit;
+          return (
+            <tr key={`${from.id}-${to.id}`}>
+              <th scope="row">
+                {from.shortLabel} to {to.shortLabel}
+                <div className="soft">planned {pair.planned ? 'connected' : 'open'}</div>
+              </th>
               <td>
-                <QuantityField
-                  aria-label="Insulation, ohms"
-                  field={`prove/${unitId}/insulation`}
-                  written={
-                    readings.insulationOhms === undefined
-                      ? ''
-                      : formatResistance(readings.insulationOhms ?? Infinity)
+                <SegmentedControl
+                  size="xs"
+                  aria-label={`Tick, ${from.label} to ${to.label}`}
+                  value={tickOf(readings, from.id, to.id)}
+                  onChange={(value) =>
+                    write(pair, {
+                      connected: value === 'unread' ? undefined : value === 'connected',
+                      ohms: undefined,
+                    })
                   }
-                  onRead={(text) => onReadings({ ...readings, insulationOhms: ohmsFrom(text) })}
+                  data={[
+                    { value: 'unread', label: 'not read' },
+                    { value: 'connected', label: 'beeps' },
+                    { value: 'open', label: 'silent' },
+                  ]}
+                />
+              </td>
+              <td style={{ width: 120 }}>
+                <QuantityField
+                  aria-label={`Ohms, ${from.label} to ${to.label}`}
+                  field={`prove/${unitId}/${from.id}-${to.id}`}
+                  written={pair.ohms === undefined ? '' : formatResistance(pair.ohms)}
+                  onRead={(text) => write(pair, { ohms: ohmsFrom(text) })}
                 />
               </td>
               <td className="reading">
-                at least {formatResistance(proof.checks.find(({ id }) => id === 'insulation')!.judged!.limit)}
+                {limit ? (
+                  <>
+                    at most <Figure figure={limit} label={`limit of ${path.label}`} />
+                  </>
+                ) : (
+                  'at least 1 Mohm'
+                )}
               </td>
               <td>
-                <VerdictMark verdict={proof.checks.find(({ id }) => id === 'insulation')!.verdict} />
+                <VerdictMark verdict={pair.verdict} />
+                {pair.leak && <div className="out">leak</div>}
               </td>
             </tr>
-          </tbody>
-        </table>
-      </div>
+          );
+        })}
+        {together.length > 0 && (
+          <OtherPairs
+            pairs={together}
+            onTick={(connected) =>
+              onReadings(
+                together.reduce(
+                  (now, { from, to }) =>
+                    withPair(now, points[from]!.id, points[to]!.id, { connected, ohms: undefined }),
+                  readings,
+                ),
+              )
+            }
+            onEach={() => setEach(true)}
+          />
+        )}
+        {family.map((check) => (
+          <FamilyRow
+            key={check.id}
+            check={check}
+            unitId={unitId}
+            proof={proof}
+            readings={readings}
+            onReadings={onReadings}
+          />
+        ))}
+        {swept && <DecibelRows unitId={unitId} proof={proof} readings={readings} onReadings={onReadings} />}
+        <tr>
+          <th scope="row">Insulation, least of all pairs planned open</th>
+          <td />
+          <td>
+            <QuantityField
+              aria-label="Insulation, ohms"
+              field={`prove/${unitId}/insulation`}
+              written={
+                readings.insulationOhms === undefined
+                  ? ''
+                  : formatResistance(readings.insulationOhms ?? Infinity)
+              }
+              onRead={(text) => onReadings({ ...readings, insulationOhms: ohmsFrom(text) })}
+            />
+          </td>
+          <td className="reading">
+            at least{' '}
+            {formatResistance(proof.checks.find(({ key }) => key.kind === 'insulation')!.judged!.limit)}
+          </td>
+          <td>
+            <VerdictMark verdict={proof.checks.find(({ key }) => key.kind === 'insulation')!.verdict} />
+          </td>
+        </tr>
+      </Table>
       <p className="soft">
         A tick proves that a path is there, not its resistance. Zero the leads first; below 1 ohm measure with
         four wires.
@@ -168,7 +174,7 @@ function DecibelRows({
   onReadings,
 }: Pick<ReadingsTableProps, 'unitId' | 'proof' | 'readings' | 'onReadings'>) {
   return (['loss', 'return loss'] as const).map((id) => {
-    const check = proof.checks.find((each) => each.id === id);
+    const check = proof.checks.find(({ key }) => key.kind === id);
     const found = readings.family?.[id];
     const write = (text: string) => {
       const { [id]: _old, ...others } = readings.family ?? {};
@@ -307,8 +313,6 @@ function FamilyRow({
     </tr>
   );
 }
-
-const shortLabel = ({ label }: { readonly label: string }) => label.replace(/^end /, '');
 
 const plannedFirst = (pairs: readonly PairCheck[]) =>
   [...pairs].sort((a, b) => Number(b.planned) - Number(a.planned));

@@ -1,14 +1,14 @@
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { Table } from '../../../controls/table.tsx';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { Reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
-import { TableHead } from '../../../controls/table-head.tsx';
 import { ReflectionDrawing } from '../../../drawing/reflection-drawing.tsx';
 import { causeWords, eventWords, placeWords } from './reflection-words.ts';
 
 interface ReflectionChartProps {
-  readonly plan: LeadPlan;
+  readonly plan: ShownPlan;
   readonly line: SweepLine;
   readonly trace: Reflectogram;
   readonly findings: readonly ReflectionFinding[];
@@ -41,30 +41,27 @@ export function ReflectionChart({ plan, line, trace, findings, name, assumed = [
         ends={plan.lead.ends.map(({ name: end }) => `end ${end}`)}
       />
       {findings.length > 0 && (
-        <table className="plain-table">
-          <TableHead columns={[`Where, from end ${plan.lead.ends[0]!.name}`, 'What it may be', 'Seen as']} />
-          <tbody>
-            {findings.map((finding, n) => (
-              <tr key={`${finding.distance} ${n}`}>
-                <th scope="row" className="reading">
-                  {n + 1}: {placeWords(finding)}
-                </th>
-                <td>
-                  {finding.expected ? (
-                    <span className="good">● usual there</span>
-                  ) : (
-                    finding.causes.map(({ kind, sure }) => (
-                      <div key={kind}>
-                        {sure}: {causeWords[kind]}
-                      </div>
-                    ))
-                  )}
-                </td>
-                <td className="soft">{eventWords(finding)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table head={[`Where, from end ${plan.lead.ends[0]!.name}`, 'What it may be', 'Seen as']}>
+          {findings.map((finding, n) => (
+            <tr key={`${finding.distance} ${n}`}>
+              <th scope="row" className="reading">
+                {n + 1}: {placeWords(finding)}
+              </th>
+              <td>
+                {finding.expected ? (
+                  <span className="good">● usual there</span>
+                ) : (
+                  finding.causes.map(({ kind, sure }) => (
+                    <div key={kind}>
+                      {sure}: {causeWords[kind]}
+                    </div>
+                  ))
+                )}
+              </td>
+              <td className="soft">{eventWords(finding)}</td>
+            </tr>
+          ))}
+        </Table>
       )}
       <p className="soft">
         Two places closer than {formatMetres(trace.resolution)} run together; beyond{' '}

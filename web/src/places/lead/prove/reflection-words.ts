@@ -1,3 +1,4 @@
+import { inNanohenries, inPicofarads } from '@gorvane/core/quantity/multiple.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 
@@ -34,8 +35,8 @@ export function eventWords({
     case 'lower':
       return `step down to ${impedance.toFixed(1)} ohm`;
     case 'inductive':
-      return `spike up to ${impedance.toFixed(1)} ohm${size ? `, like ${(size * 1e9).toFixed(1)} nH` : ''}`;
+      return `spike up to ${impedance.toFixed(1)} ohm${size ? `, like ${inNanohenries(size).toFixed(1)} nH` : ''}`;
     case 'capacitive':
-      return `dip to ${impedance.toFixed(1)} ohm${size ? `, like ${(size * 1e12).toFixed(1)} pF` : ''}`;
+      return `dip to ${impedance.toFixed(1)} ohm${size ? `, like ${inPicofarads(size).toFixed(1)} pF` : ''}`;
   }
 }

@@ -1,8 +1,8 @@
 import { readTraceCsv } from '@gorvane/core/file/csv-trace.ts';
-import type { Network } from '@gorvane/core/file/network.ts';
-import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import type { Network } from '@gorvane/core/line/network.ts';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import {
   reflectionFindings,
@@ -18,7 +18,7 @@ import { ReflectionChart } from './reflection-chart.tsx';
 
 interface SweptReflectionsProps {
   readonly frozen: FrozenPlan;
-  readonly plan: LeadPlan;
+  readonly plan: ShownPlan;
   readonly line: SweepLine;
   readonly takes: readonly Readings[];
   readonly sweeps: ReadonlyMap<string, Network>;
@@ -78,7 +78,7 @@ export default function SweptReflections({
 }
 
 interface FromProps {
-  readonly plan: LeadPlan;
+  readonly plan: ShownPlan;
   readonly line: SweepLine;
   readonly hash: string;
   readonly name: string;

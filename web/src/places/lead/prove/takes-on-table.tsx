@@ -1,4 +1,4 @@
-import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
 import { formatTemperature, parseTemperature } from '@gorvane/core/quantity/temperature.ts';
 import { Button } from '@mantine/core';
 import { QuantityField } from '../../../controls/quantity-field.tsx';

@@ -1,10 +1,10 @@
-import type { Step } from '@gorvane/core/build/step.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { PlannedReading } from '@gorvane/core/instrument/reading-plan.ts';
 import { readingPlan } from '@gorvane/core/instrument/reading-plan.ts';
 import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
-import type { Proof, ProofPlan } from '@gorvane/core/prove/proof.ts';
-import { recordChecks } from '@gorvane/core/prove/recorded-check.ts';
-import { plannedLooks } from '@gorvane/core/prove/looks.ts';
+import type { Proof } from '@gorvane/core/prove/proof.ts';
+import type { ProofPlan } from '@gorvane/core/prove/proof-plan.ts';
+import { recordChecks } from '@gorvane/core/prove/record-checks.ts';
 import { limitWords } from '../../../controls/certificate-words.ts';
 import { HoldLimits } from '../../../controls/hold-limits.tsx';
 import { useWriting } from '../../../controls/writing.ts';
@@ -23,7 +23,7 @@ export function TestPlan({ plan, proof, steps }: TestPlanProps) {
   const { alsoAsk } = plan.house.practice;
   const [asksLooks, asksWiggle] = [alsoAsk.includes('looks'), alsoAsk.includes('wiggle')];
   const write = useWriting();
-  const looks = plannedLooks(plan.lead).filter(({ whenFinished }) => !whenFinished);
+  const looks = plan.looks.filter(({ whenFinished }) => !whenFinished);
   return (
     <details>
       <summary>Test plan: what is checked when, and what comes off first</summary>

@@ -1,4 +1,4 @@
-import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import { useCallback, useMemo, useState } from 'react';
 

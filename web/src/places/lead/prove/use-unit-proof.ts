@@ -1,11 +1,12 @@
-import type { UnitHappening } from '@gorvane/core/build/unit.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
 import { withTake } from '@gorvane/core/prove/takes.ts';
-import { recordChecks } from '@gorvane/core/prove/recorded-check.ts';
-import { useMemo } from 'react';
+import { recordChecks } from '@gorvane/core/prove/record-checks.ts';
+import { useHotkeys } from '@mantine/hooks';
+import { useMemo, useState } from 'react';
 import type { UnitView } from '../../../data/live.ts';
 import { useKeptFiles } from '../../../data/touchstone-files.ts';
 import { recordHappenings } from '../../../data/units.ts';
@@ -14,6 +15,7 @@ import { useKeptValue } from '../../../draft/use-kept-value.ts';
 /** The readings on the table (typed, read or dropped just now, else the last recorded), their proof, and what may be done with them. */
 export function useUnitProof({ unit, progress }: UnitView, frozen: FrozenPlan) {
   const [draft, setTakes, changeTakes] = useKeptValue<readonly Readings[] | null>(`takes/${unit.id}`, null);
+  const undo = useUndoReadings(draft, setTakes);
   const [typedCelsius, setTypedCelsius] = useKeptValue<number | null>(`room/${unit.id}`, null);
   const recorded = progress.proofs.at(-1);
   // A lead that came back is proved anew: what was read before it went out is history.
@@ -34,9 +36,18 @@ export function useUnitProof({ unit, progress }: UnitView, frozen: FrozenPlan) {
   const isDue = !progress.current || progress.current.id === proveStep.id || progress.done.has(proveStep.id);
   return {
     takes,
-    setTakes,
+    undo,
+    /** Typed by hand; null once they are recorded. */
+    setTakes: (next: readonly Readings[] | null) => {
+      if (next === null) undo.forget();
+      else undo.remember();
+      setTakes(next);
+    },
     /** Puts a take beside the others; what was recorded is where a new table begins. */
-    addTake: (take: Readings) => changeTakes((now) => withTake(now ?? takes, take)),
+    addTake: (take: Readings) => {
+      undo.remember();
+      changeTakes((now) => withTake(now ?? takes, take));
+    },
     celsius: typedCelsius ?? frozen.house.roomCelsius,
     isCelsiusAssumed: typedCelsius === null,
     /** Whatever lies on the table was read in the same room. */
@@ -74,4 +85,21 @@ export async function recordProof(unitId: string, { takes, proof, proveStep }: U
     reading: null,
   };
   await recordHappenings(unitId, () => [provedHappening(takes, proof), answer]);
+}
+
+/** The way back over what was typed, read or dropped here since the last proof was recorded: Ctrl+Z in Prove. */
+function useUndoReadings(now: readonly Readings[] | null, set: (takes: readonly Readings[] | null) => void) {
+  const [past, setPast] = useState<readonly (readonly Readings[] | null)[]>([]);
+  const takeBack = () => {
+    if (past.length === 0) return;
+    set(past.at(-1)!);
+    setPast(past.slice(0, -1));
+  };
+  useHotkeys([['mod+Z', takeBack]], []);
+  return {
+    possible: past.length > 0,
+    takeBack,
+    remember: () => setPast((before) => [...before.slice(-99), now]),
+    forget: () => setPast([]),
+  };
 }

@@ -1,9 +1,9 @@
-import type { UnitProgress } from '@gorvane/core/build/progress.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
-import type { Readings } from '@gorvane/core/prove/reading.ts';
-import { isOverdue } from '@gorvane/core/prove/reading.ts';
-import { recordChecks } from '@gorvane/core/prove/recorded-check.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
+import { isOverdue } from '@gorvane/core/reading/reading.ts';
+import { recordChecks } from '@gorvane/core/prove/record-checks.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 import { limitWords } from '../../../controls/certificate-words.ts';
 import { marksOf, outOfCalibration } from '../../../controls/unit-state.ts';

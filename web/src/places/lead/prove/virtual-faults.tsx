@@ -3,11 +3,11 @@ import { tempers } from '@gorvane/core/instrument/virtual-setup.ts';
 import { conductorsOf } from '@gorvane/core/cable/conductors.ts';
 import { leadCable } from '@gorvane/core/lead/lead-cable.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
-import { chokesOf } from '@gorvane/core/prove/choke-rejection.ts';
+import { chokesOf } from '@gorvane/core/fit/choke-rejection.ts';
 import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
 import { isCableFault } from '@gorvane/core/prove/injected-fault.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
-import type { Wiring } from '@gorvane/core/prove/wiring.ts';
+import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
 import { Button, Checkbox, NativeSelect, NumberInput } from '@mantine/core';
 import { wordFault } from '../../../controls/fault-words.ts';
@@ -179,13 +179,17 @@ function cableFaults(frozen: FrozenPlan, at: number): InjectedFault[] {
       ...(line
         ? ([
             { kind: 'crush', pieceId, at, length: 0.06 },
-            { kind: 'water', pieceId, at, length: Math.max(0.5, 0.25 * line.length) },
+            { kind: 'water', pieceId, at, length: wetLength(line.length) },
             { kind: 'wrong cable', pieceId, cableId: otherCable(line.cable.nominalImpedance) },
           ] satisfies InjectedFault[])
         : []),
     ];
   });
 }
+
+/** Water creeps along a quarter of a line, or half a metre. */
+const wetLength = (length: number) => Math.max(0.5, length / wetPart);
+const wetPart = 4;
 
 /** A cable that is taken for this one by mistake: of the other common impedance. */
 const otherCable = (impedance: number) => (impedance < 60 ? 'rg-59' : 'rg-223');

@@ -1,0 +1,106 @@
+import { describe, expect, test } from '@jest/globals';
+import { cableById } from './catalogue/catalogue.ts';
+import { computedAttenuation } from './attenuation.ts';
+import { braidWires, shieldResistancePerMetre } from './braid.ts';
+import type { CoaxCable, CoreCable } from './cable.ts';
+import { coreResistance, pairAttenuation, pairFigures } from './pair.ts';
+
+const mm = 1e-3;
+const rg213 = cableById('rg-213') as CoaxCable;
+const bare = { ...rg213, conductiveLayer: 0, foil: null, braids: [], tube: null } satisfies CoaxCable;
+const within = (found: number, expected: number, part = 1e-3) =>
+  expect(Math.abs(found / expected - 1)).toBeLessThan(part);
+
+describe('shields', () => {
+  const braid = {
+    wireDiameter: 0.15 * mm,
+    wireLayers: [{ metal: 'copper', thickness: 0.075 * mm }],
+    coverage: 0.91,
+    angle: Math.PI / 6,
+  } as const;
+
+  test('a braid of 91 % at 30 degrees: fill 0.7 over the middle of two wires', () => {
+    // n = 2 pi (7.25 + 0.3) 0.7 cos 30 / 0.15 = 191.7
+    within(braidWires(braid, 7.25 * mm), 191.72);
+    // One wire: 1.7241e-8 / 1.7671e-8 m2 = 0.97565 ohm/m, longer by 1 / cos 30; 191.7 of them.
+    const dielectric = { ...rg213.dielectric, diameter: 7.25 * mm };
+    within(shieldResistancePerMetre({ ...bare, dielectric, braids: [braid] }), 5.876e-3);
+  });
+
+  test('a corrugated tube is longer by a quarter than a smooth one of the same wall', () => {
+    const tube = { metal: 'copper', wall: 0.25 * mm, outside: 14 * mm, pitch: null } as const;
+    // pi 13.75 0.25 = 10.799 mm2: 1.5965 mohm/m.
+    within(shieldResistancePerMetre({ ...bare, tube: { ...tube, corrugated: false } }), 1.5965e-3);
+    within(shieldResistancePerMetre({ ...bare, tube: { ...tube, corrugated: true } }), 1.9956e-3);
+  });
+
+  test('aluminium foil carries by its own resistivity', () => {
+    const foil = { metal: 'aluminium', thickness: 0.05 * mm } as const;
+    const dielectric = { ...rg213.dielectric, diameter: 7.25 * mm };
+    // pi 7.3 0.05 = 1.14668 mm2 over 2.82e-8.
+    within(shieldResistancePerMetre({ ...bare, dielectric, foil }), 24.593e-3);
+  });
+
+  test('a braid loses about twice a tube at 100 MHz, and more above', () => {
+    const shield = (frequency: number, change: Partial<CoaxCable>) =>
+      computedAttenuation({ ...bare, ...change }, frequency).shield;
+    const thick = [{ metal: 'copper', thickness: 1 * mm }] as const;
+    const tube = {
+      metal: 'copper',
+      wall: 1 * mm,
+      outside: 9.25 * mm,
+      corrugated: false,
+      pitch: null,
+    } as const;
+    const plain = shield(100e6, { tube });
+    // The braid lies on D + 1.5 w, which takes the field; copper all through.
+    const onBraid = (7.25 + 1.5 * 0.15) / 7.25;
+    const loss = shield(100e6, { braids: [{ ...braid, wireLayers: thick }] });
+    within((loss / plain) * onBraid, 2, 0.02);
+    within(
+      shield(1e9, { braids: [{ ...braid, wireLayers: thick }] }) / loss,
+      Math.sqrt(10) * 10 ** 0.16,
+      0.01,
+    );
+    within(shield(100e6, { tube: { ...tube, corrugated: true } }) / plain, 1.35, 1e-6);
+  });
+});
+
+describe('pairs', () => {
+  const pair = {
+    ...(cableById('mic-pair') as CoreCable),
+    lay: 'pair' as CoreCable['lay'],
+    conductor: { area: 0.22e-6, diameter: 0.6 * mm, metal: 'copper' },
+    insulation: {
+      material: 'polyethylene',
+      diameter: 1.4 * mm,
+      effectivePermittivity: 2.25,
+      lossTangent: 2e-4,
+    },
+    shield: null,
+  } as CoreCable;
+
+  test('a tinned core resists 3 % more than a bare one; strands are 2 % longer', () => {
+    // 1.7241e-8 x 1.02 / 0.22e-6
+    within(coreResistance(pair), 79.935e-3);
+    within(coreResistance({ ...pair, conductor: { ...pair.conductor, metal: 'tinned copper' } }), 82.333e-3);
+  });
+
+  test('without a shield: 120 / sqrt(er) acosh(s / d)', () => {
+    // s = 1.4, d = 0.96 x 0.6 = 0.576: acosh 2.43056 = 1.53717; x 80
+    within(pairFigures(pair).impedance, 122.97);
+  });
+
+  test('a star quad is two pairs across, its cores a diagonal apart', () => {
+    // s = 1.97990: acosh 3.43732 = 1.90592; x 80 / 2
+    within(pairFigures({ ...pair, lay: 'star quad', cores: 4 }).impedance, 76.24);
+  });
+
+  test('skin effect, crowding where the cores face each other, and the insulation', () => {
+    const { k1, k2 } = pairAttenuation(pair);
+    // Rs at 1 Hz = sqrt(pi mu0 rho) = 2.6089e-7; loop 2 Rs 1.3 / (pi 0.6e-3) = 3.5985e-4; / (2 x 122.97) x 868.59
+    within(k1, 1.2709e-3, 2e-3);
+    // pi 2e-4 / (0.66667 c) x 868.59
+    within(k2, 2.7306e-9, 2e-3);
+  });
+});

@@ -1,0 +1,172 @@
+import { describe, expect, test } from '@jest/globals';
+import { cables } from '../cable/catalogue/catalogue.ts';
+import { connectors } from '../connector/catalogue/catalogue.ts';
+import { methodOf } from '../method/methods.ts';
+import { planLead } from '../plan/lead-plan.ts';
+import { nominalGaugeCard } from '../connector/gauge-card.ts';
+import { looseEnd } from '../end/end-input.ts';
+import { exampleLead, house, measuredCard, now } from '../testing/example.ts';
+import { signalLead } from '../testing/signal-lead.ts';
+import { planAnswer } from './plan-answer.ts';
+import { planList } from './plan-list.ts';
+import { readPlanRequest } from './plan-request.ts';
+
+const tnc = 'tnc-plug-50-crimp-5';
+const patch = { cable: 'rg-223', length: '3.4 m', ends: [{ connector: tnc }, { connector: tnc }] };
+const planned = (request: object) => {
+  const answer = planAnswer(readPlanRequest(JSON.stringify(request)));
+  if (!('ends' in answer)) throw new Error(answer.refusal.message);
+  return answer;
+};
+
+describe('a plan that a script asks for', () => {
+  test('has the figures of the screens', () => {
+    const { lead, card } = exampleLead();
+    const plan = planLead(lead, [card], house);
+    const answer = planned({ ...patch, frequencies: ['162 MHz'] });
+    expect(answer.cutLengthMm).toBeCloseTo(plan.cuts[0]!.cut.value * 1e3, 3);
+    expect(answer.steps.map(({ title }) => title)).toEqual(plan.steps.map(({ title }) => title));
+    expect(answer.ends[0]!.cuts.map(({ fromJacketMm }) => fromJacketMm)).toEqual([9, 13, 16.9]);
+    expect(answer.loss).toEqual([{ hertz: 162e6, matchedDb: plan.matches[0]!.matchedLoss.value }]);
+    const resistance = answer.checks.find(({ label }) => /Resistance, centre/.test(label))!;
+    expect(resistance).toMatchObject({ limit: plan.paths[0]!.limit.value, unit: 'ohm', asked: true });
+    const used = answer.steps.flatMap(({ uses }) => uses);
+    expect(answer.parts.filter(({ id }) => !used.includes(id))).toEqual([]);
+    expect(answer.thread.map(({ part }) => part)).toEqual(expect.arrayContaining(['A/ferrule', 'B/ferrule']));
+  });
+
+  test('of records as they stand in an archive is that of these records', () => {
+    const { lead, card } = exampleLead();
+    const measured = measuredCard(card, { stemLength: 9.9e-3 });
+    const [braid] = planned({ lead, gaugeCards: [measured], house }).ends[0]!.cuts;
+    expect(braid).toMatchObject({ layer: 'braid', fromJacketMm: 9.5 });
+  });
+
+  test('follows what was measured of one end, practice, place, power, tools and further parts', () => {
+    const answer = planned({
+      ...patch,
+      ends: [{ connector: tnc, measured: { stemLength: '9.9 mm' } }, { connector: tnc }],
+      practice: { ferruleCrimp: 'over its whole length' },
+      lives: 'buried',
+      power: '25 W',
+      tools: [],
+      extraParts: [
+        {
+          kind: 'choke',
+          near: 'B',
+          distance: '120 mm',
+          beads: 5,
+          bead: { outside: '26 mm', bore: '13 mm', length: '28.5 mm' },
+        },
+      ],
+    });
+    expect(answer.ends.map(({ cuts }) => cuts[0]!.fromJacketMm)).toEqual([9.5, 9]);
+    expect(answer.steps.some(({ firstTime }) => /Crimp its whole length/.test(firstTime))).toBe(true);
+    expect(answer.parts).toContainEqual(expect.objectContaining({ kind: 'choke', end: 'B' }));
+    expect(answer.parts.find(({ id }) => id === 'A/shrink')!.label).toMatch(/adhesive/);
+  });
+
+  test('of a lead with cores and of one with a split: pieces, contacts and pairs', () => {
+    const xlr = planned({
+      cable: 'lighting-2-pair',
+      length: '12 m',
+      ends: [{ connector: 'xlr-5-plug' }, { connector: 'xlr-5-socket' }],
+    });
+    expect(xlr.checks.find(({ check }) => check === 'terminator 1')!.limit).toEqual([
+      114,
+      expect.any(Number),
+    ]);
+    expect(xlr.steps.filter(({ role, end }) => role === 'joint' && end === 'A')).toHaveLength(5);
+    const { lead } = signalLead('lighting', 'lighting-2-pair', ['xlr-5-plug', 'xlr-5-socket']);
+    expect(lead.pinPlan.length).toBeGreaterThan(8);
+    const split = planned({
+      cable: 'twin-phono',
+      length: '1 m',
+      carries: 'stereo',
+      ends: [
+        { connector: 'jack-3-trs-large' },
+        { connector: 'jack-6-ts', channel: 'left', leg: '300 mm' },
+        { connector: 'jack-6-ts', channel: 'right', leg: '300 mm' },
+      ],
+    });
+    expect(Object.keys(split.cutLengthMm)).toHaveLength(2);
+  });
+
+  test('that cannot be made is an answer with its reason', () => {
+    const short = planAnswer(readPlanRequest(JSON.stringify({ ...patch, length: '20 mm' })));
+    expect(short).toEqual({
+      refusal: {
+        code: 'cannot be planned',
+        message: expect.stringMatching(/longer than the finished length/),
+      },
+    });
+    const tube = planned({ ...patch, cable: 'corrugated-1/2' });
+    expect(tube.refusal).toMatchObject({ code: 'withheld' });
+    expect(tube.ends[0]!.refusal!.message).toMatch(/tube/);
+  });
+});
+
+test('every cable and every connector that is listed can be asked for', () => {
+  const list = planList();
+  expect(list.cables.length).toBe(cables.filter(({ structure }) => structure !== 'sheet').length);
+  const layered = cables.filter((cable) => cable.structure !== 'sheet');
+  const fitting = (id: string) => {
+    const connector = connectors.find((each) => each.id === id)!;
+    const card = nominalGaugeCard(connector, 'card', 'bag', now);
+    const method = methodOf(connector.method);
+    return layered.find(
+      (cable) =>
+        method.refuses(cable) === null &&
+        method
+          .fit(looseEnd({ cable, connector, card, house, power: 1 }))
+          .every(({ verdict, about }) => about === 'tool' || verdict !== 'does not fit'),
+    )!.id;
+  };
+  for (const { id, features } of list.connectors) {
+    const ends = [{ connector: id }, { connector: id }];
+    const answer = planned({ cable: fitting(id), length: '4 m', ends });
+    expect([id, answer.refusal]).toEqual([id, null]);
+    expect(features.length).toBeGreaterThan(3);
+  }
+  for (const { id } of list.cables) planAnswer(readPlanRequest(JSON.stringify({ ...patch, cable: id })));
+});
+
+describe('a request that cannot be taken names the field, what was found and what was expected', () => {
+  test.each([
+    ['nonsense', 'request: found "nonsense", expected one JSON object.'],
+    [{ ...patch, cable: 'rg-999' }, /^cable: found "rg-999", expected the id of a cable/],
+    [
+      { ...patch, length: '2 parsec' },
+      'length: found "2 parsec", expected a length with its unit, such as "2 m".',
+    ],
+    [{ ...patch, length: '-2 m' }, /^length: found "-2 m", expected a length/],
+    [{ cable: 'rg-223', length: '2 m' }, 'ends: found nothing, expected two ends or more.'],
+    [
+      { ...patch, ends: [{ connector: tnc }, { connector: 'x' }] },
+      /^ends\.1\.connector: found "x", expected the id/,
+    ],
+    [
+      { ...patch, ends: [{ connector: tnc, measured: { cupDepth: '3 mm' } }, { connector: tnc }] },
+      /^ends\.0\.measured\.cupDepth: found .*, expected a feature of this connector: .*stemLength/,
+    ],
+    [
+      { ...patch, ends: [{ connector: tnc, measured: { stemLength: 'long' } }, { connector: tnc }] },
+      /^ends\.0\.measured\.stemLength: found "long", expected a length/,
+    ],
+    [
+      { ...patch, practice: { stripping: 'teeth' } },
+      'practice.stripping: found "teeth", expected one of "tool"|"blade".',
+    ],
+    [{ ...patch, tools: ['magic'] }, /^tools\.0: found "magic", expected one of: iron with a big tip/],
+    [{ ...patch, lives: 'space' }, /^lives: found "space", expected one of: indoor/],
+    [{ ...patch, colour: 'red' }, 'colour: found "red", expected no such field.'],
+    [
+      { ...patch, extraParts: [{ kind: 'label sleeve', near: 'Z' }] },
+      'extraParts.0.near: found "Z", expected an end: A, B.',
+    ],
+    [{ lead: { name: 'x' } }, /^lead\./],
+  ])('%j', (request, message) => {
+    const text = typeof request === 'string' ? request : JSON.stringify(request);
+    expect(() => readPlanRequest(text)).toThrow(message);
+  });
+});

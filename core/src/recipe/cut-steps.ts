@@ -1,0 +1,77 @@
+import { cutWords, bendWords } from '../words/whole-lead.ts';
+import type { CutLength } from '../cut/cut-length.ts';
+import type { Lead } from '../lead/lead.ts';
+import { setbackOf } from '../cut/bend.ts';
+import { formatMillimetres } from '../quantity/length.ts';
+import type { PartToCut } from '../thread/cut-list.ts';
+import type { StepDraft } from './step-draft.ts';
+
+/** Steps before the first end: count, cut, square and inspect. Nothing of a lead that comes back is cut again. */
+export function cutSteps(lead: Lead, cuts: readonly CutLength[], tubes: readonly PartToCut[]): StepDraft[] {
+  const isRepair = lead.fittedEndIds.length > 0;
+  const print =
+    lead.signal === 'speaker' ? ' Both of a pair are cut equal, with the print running the same way.' : '';
+  const of = (index: number) => (cuts.length > 1 ? `, piece ${index + 1}` : '');
+  const figures = cuts.map(({ offTheReel }, index) => ({
+    label: `off the reel${of(index)}`,
+    figure: offTheReel,
+    plus: null,
+    minus: null,
+  }));
+  const squared = cuts.map(({ cut }, index) => ({
+    label: `squared, cut end to cut end${of(index)}`,
+    figure: cut,
+    plus: null,
+    minus: null,
+  }));
+  const small = tubes.map(({ label, cutLength }) => ({
+    label: `cut ${label}`,
+    figure: cutLength,
+    plus: null,
+    minus: null,
+  }));
+  const isBraided = tubes.some(({ kind }) => kind === 'braided sleeve');
+  return [
+    {
+      role: 'cut',
+      work: 'cut',
+      stage: 'Cut',
+      ...cutWords({ isRepair, print, tubes: small.length, isBraided }),
+      figures: isRepair ? small : [...figures, ...squared, ...small],
+      tools: [
+        ...(isRepair ? [] : [{ label: 'Cable cutter', setting: 'rotating, not squeezing' }]),
+        ...(isBraided ? [{ label: 'Hot knife', setting: 'seals the edge of the sleeve as it cuts' }] : []),
+      ],
+    },
+    ...(lead.bends.length > 0 && !isRepair ? [bendStep(lead)] : []),
+  ];
+}
+
+/** A tube is bent once, before its ends are put on: the developed length is only right with these bends. */
+function bendStep(lead: Lead): StepDraft {
+  return {
+    role: 'bend',
+    work: 'bend',
+    stage: 'Cut',
+    ...bendWords(),
+    tools: lead.bends.map(({ angle, radius }) => ({
+      label: 'Bending former',
+      setting: `radius ${formatMillimetres(radius)} mm, ${Math.round((angle * 180) / Math.PI)}°`,
+    })),
+    figures: lead.bends.map((bend, index) => ({
+      label: `bend ${index + 1} begins, from end A`,
+      figure: {
+        value: bend.at - setbackOf(bend),
+        kind: 'length',
+        formula: 'vertex - R tan(angle / 2)',
+        terms: [
+          { label: 'Vertex', value: bend.at, kind: 'length' },
+          { label: 'Radius', value: bend.radius, kind: 'length' },
+        ],
+        source: 'geometry',
+      },
+      plus: null,
+      minus: null,
+    })),
+  };
+}

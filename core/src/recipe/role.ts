@@ -1,0 +1,82 @@
+import { z } from 'zod';
+
+/**
+ * What a step is in the sequence of its end or lead: what comes back to it, what is drawn at it and what a mistake at it
+ * costs follow from its role and its kind of work, never from how it is worded.
+ */
+export const stepRoles = [
+  // the whole lead
+  'cut',
+  'bend',
+  'thread',
+  'phase',
+  'prove',
+  'label',
+  'coil',
+  // on the run
+  'choke',
+  'choke-measure',
+  'sleeve',
+  'split-strip',
+  'join',
+  'join-open',
+  'split-seal',
+  'split-rings',
+  // strip
+  'jacket',
+  'tube',
+  'braid',
+  'dielectric',
+  'core',
+  'cores',
+  'tail',
+  'shield-off',
+  'conductive-layer',
+  'spare',
+  'chamfer',
+  'measure',
+  'trial-fit',
+  'nick-and-whisker',
+  'tin',
+  'tell-apart',
+  'orientation',
+  // join
+  'contact',
+  'contact-tug',
+  'contact-look',
+  'contact-height',
+  'setback',
+  'dry-fit',
+  'joint',
+  'joints-look',
+  'no-short',
+  'load-test',
+  'gland',
+  'clamp',
+  'clamps-tug',
+  'seize',
+  'nut',
+  'through',
+  'windows',
+  'body',
+  'insert',
+  'compress',
+  'ferrule',
+  'trim-braid',
+  'tip',
+  'trim-tip',
+  'holes',
+  'holes-look',
+  'after-heat',
+  'after-holes',
+  'flush-look',
+  'seated',
+  'boot',
+  'cable-tug',
+  // finish
+  'seal',
+  'tape',
+  'coupling',
+] as const;
+export const stepRoleSchema = z.enum(stepRoles);
+export type StepRole = z.infer<typeof stepRoleSchema>;

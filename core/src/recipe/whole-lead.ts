@@ -1,0 +1,249 @@
+import { reworkWords, couplingOutWords } from '../words/whole-lead.ts';
+import {
+  threadWords,
+  proveWords,
+  shrinkWords,
+  crotchWords,
+  tapeWords,
+  couplingWords,
+  phaseWords,
+  finishWords,
+  packFlatWords,
+  coilOverUnderWords,
+} from '../words/whole-lead.ts';
+import { tapeScrap } from './scrap.ts';
+import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
+import { coilDiameter } from '../cable/body.ts';
+import { velocityFactor } from '../cable/electrical.ts';
+import { speedOfLight } from '../quantity/speed-of-light.ts';
+import type { Seal } from '../fit/seal.ts';
+import type { House } from '../house/house.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { lengthColour } from '../house/length-colour.ts';
+import { longestWay } from '../lead/in-words.ts';
+import type { Explained } from '../quantity/explained.ts';
+import type { LeadPart } from '../thread/lead-part.ts';
+import type { HoldPoint } from './step.ts';
+import { shrinkCool, shrinkFrom } from './shrink-words.ts';
+import type { StepDraft } from './step-draft.ts';
+import { lookHold } from './step-draft.ts';
+
+const nothingLost: HoldPoint['rework'] = { backTo: null, advice: '', scrap: [], partsOff: [], uses: 0 };
+
+/** One step for the parts that go on at one moment. */
+export function threadStep(eventId: string, title: string, threads: StepDraft['threads']): StepDraft {
+  return {
+    role: 'thread',
+    about: eventId,
+    work: 'thread',
+    stage: 'Thread',
+    title,
+    ...threadWords(),
+    threads,
+  };
+}
+
+/** The proof of the finished lead: a hold point that the readings of the Prove stage answer. */
+export function proveStep(): StepDraft {
+  return {
+    role: 'prove',
+    work: 'prove',
+    stage: 'Prove',
+    ...proveWords(),
+    hold: {
+      label: 'Proved Good',
+      kind: 'proof',
+      reading: null,
+      safety: false,
+      safetyReason: '',
+      rework: { ...nothingLost, ...reworkWords },
+    },
+  };
+}
+
+/** Relief or seal over the rear of an end, by where the lead lives, and the look whether the coupling still turns. */
+export function sealSteps(
+  end: LeadEnd,
+  part: LeadPart | undefined,
+  seal: Seal,
+  house: House,
+  { couples, crotch }: { readonly couples: boolean; readonly crotch: boolean },
+): StepDraft[] {
+  return [
+    ...(part ? [crotch ? crotchStep(end, part, seal, house) : shrinkStep(end, part, seal, house)] : []),
+    ...(seal.tape ? [tapeStep(end, part !== undefined, seal)] : []),
+    ...(couples ? [couplingStep(end, part)] : []),
+  ];
+}
+
+function shrinkStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): StepDraft {
+  const lined = seal.shrink === 'adhesive';
+  const flame = house.practice.heatSource === 'open flame';
+  return {
+    role: 'seal',
+    work: 'shrink',
+    stage: 'Finish',
+    ...shrinkWords({
+      lined,
+      endName: end.name,
+      heated: shrinkFrom(house, 'the connector outward'),
+      flame,
+      sealWhy: seal.why,
+    }),
+    figures: [
+      ...(part.cutLength
+        ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
+        : []),
+      shrinkCool(lined),
+    ],
+    tools: [{ label: flame ? 'Open flame' : 'Hot air', setting: 'shrink temperature, kept moving' }],
+  };
+}
+
+/** Over the place where the cores leave the jacket. */
+function crotchStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): StepDraft {
+  const lined = seal.shrink === 'adhesive';
+  return {
+    role: 'seal',
+    work: 'shrink',
+    stage: 'Finish',
+    ...crotchWords({
+      endName: end.name,
+      heated: shrinkFrom(house, 'the cable toward the connector'),
+      heatSource: house.practice.heatSource,
+      lined,
+    }),
+    figures: [
+      ...(part.cutLength
+        ? [{ label: 'length of shrink', figure: part.cutLength, plus: null, minus: null }]
+        : []),
+      shrinkCool(lined),
+    ],
+    tools: [{ label: 'Hot air', setting: 'shrink temperature, kept moving' }],
+  };
+}
+
+function tapeStep(end: LeadEnd, overShrink: boolean, seal: Seal): StepDraft {
+  const overlap: Explained = {
+    value: seal.overlap,
+    kind: 'length',
+    formula: 'by where the lead lives',
+    terms: [],
+    source: seal.why,
+  };
+  return {
+    role: 'tape',
+    work: 'tape',
+    stage: 'Finish',
+    ...tapeWords({ endName: end.name, overShrink, sealWhy: seal.why }),
+    figures: [{ label: 'over the jacket', figure: overlap, plus: null, minus: null }],
+  };
+}
+
+function couplingStep(end: LeadEnd, part: LeadPart | undefined): StepDraft {
+  return {
+    role: 'coupling',
+    work: 'look',
+    stage: 'Finish',
+    ...couplingWords({ endName: end.name }),
+    hold: lookHold('Coupling free', {
+      ...nothingLost,
+      backTo: part ? 'seal' : 'tape',
+      ...couplingOutWords({ part }),
+      scrap: [part ? { kind: part.kind, name: part.name } : tapeScrap],
+    }),
+  };
+}
+
+/** The length that a set agrees in: measured open-ended before the second end is closed, and trimmed. */
+export function phaseStep(match: NonNullable<Lead['phaseMatch']>, cable: CoaxCable): StepDraft {
+  const speed = speedOfLight * velocityFactor(cable);
+  const allowed = (match.within / (2 * Math.PI)) * (speed / match.frequency);
+  const figure: Explained = {
+    value: allowed,
+    kind: 'length',
+    formula: 'phase / 360 x v / f',
+    terms: [
+      { label: 'Phase allowed, degrees', value: (match.within * 180) / Math.PI, kind: 'ratio' },
+      { label: 'Frequency', value: match.frequency, kind: 'frequency' },
+      { label: 'Velocity factor', value: velocityFactor(cable), kind: 'ratio', assumed: true },
+    ],
+    source: 'a length of line turns the phase by 360 degrees each wavelength',
+  };
+  return {
+    role: 'phase',
+    work: 'measure',
+    stage: 'Cut',
+    ...phaseWords(),
+    figures: [{ label: 'lengths agree within', figure, plus: null, minus: null }],
+  };
+}
+
+/** Label, coil and record. */
+export function finishSteps(
+  lead: Lead,
+  house: House,
+  sleeves: readonly LeadPart[],
+  cable: LayeredCable,
+): StepDraft[] {
+  const figures = sleeves.flatMap(({ cutLength }) =>
+    cutLength ? [{ label: 'length of sleeve', figure: cutLength, plus: null, minus: null }] : [],
+  );
+  const ring = lead.signal === 'lighting' ? lengthColour(house.lengthColours, longestWay(lead)) : null;
+  const rings = ring === null ? '' : ` Ring of the house for this length: ${ring}, at both ends.`;
+  return [
+    {
+      role: 'label',
+      work: 'label',
+      stage: 'Finish',
+      ...finishWords({ rings, sleeveCount: sleeves.length }),
+      figures,
+    },
+    packStep(lead, house, cable),
+  ];
+}
+
+/** Coiled no tighter than its cable takes; a tube that is bent once is packed straight. */
+function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
+  const diameter = coilDiameter(cable);
+  if (diameter === null)
+    return {
+      role: 'coil',
+      work: 'coil',
+      stage: 'Finish',
+      ...packFlatWords({ leadName: lead.name }),
+    };
+  const turns = Math.floor(longestWay(lead) / (Math.PI * diameter));
+  const figure: Explained = {
+    value: diameter,
+    kind: 'length',
+    formula: 'by the kind of cable',
+    terms: [{ label: 'Jacket', value: cable.jacket.diameter, kind: 'length', assumed: true }],
+    source: 'house default: 20 diameters, low-loss foam 30, feeder twice its repeated bend radius',
+  };
+  return {
+    role: 'coil',
+    work: 'coil',
+    stage: 'Finish',
+    ...coilOverUnderWords({ coilFrom: house.practice.coilFrom, leadName: lead.name }),
+    figures: [
+      { label: 'diameter of the coil, at least', figure, plus: null, minus: null },
+      ...(turns >= 1
+        ? [
+            {
+              label: 'turns',
+              figure: {
+                value: turns,
+                kind: 'count' as const,
+                formula: 'length / (pi x diameter), whole turns',
+                terms: [{ label: 'Length', value: longestWay(lead), kind: 'length' as const }],
+                source: 'geometry',
+              },
+              plus: null,
+              minus: null,
+            },
+          ]
+        : []),
+    ],
+  };
+}

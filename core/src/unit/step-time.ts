@@ -1,0 +1,54 @@
+import { medianOf } from '../quantity/median.ts';
+import type { UnitProgress } from './progress.ts';
+import type { Step } from '../recipe/step.ts';
+import type { Work } from '../recipe/work.ts';
+
+/** What a step takes before anyone has timed it, seconds. Engineering values for a practised hand. */
+const usual: Readonly<Record<Work, number>> = {
+  cut: 60,
+  bend: 90,
+  thread: 45,
+  strip: 60,
+  braid: 60,
+  tin: 40,
+  solder: 60,
+  crimp: 25,
+  seat: 30,
+  screw: 40,
+  measure: 40,
+  look: 20,
+  tug: 15,
+  shrink: 60,
+  tape: 90,
+  label: 45,
+  coil: 45,
+  prove: 120,
+};
+
+/** How long a step takes: the median of what was timed, else the usual, which is assumed. Seconds. */
+export interface StepTime {
+  readonly seconds: number;
+  /** How often it was timed. */
+  readonly timed: number;
+}
+
+/** Longer than this nobody was at the step: the bench was left. Seconds. */
+export const longestStep = 30 * 60;
+
+/** What a step takes, from every unit whose record timed it. */
+export function stepTime({ id, work }: Pick<Step, 'id' | 'work'>, units: readonly UnitProgress[]): StepTime {
+  const times = units.flatMap(({ seconds }) => seconds.get(id) ?? []);
+  if (times.length === 0) return { seconds: usual[work], timed: 0 };
+  return { seconds: medianOf(times), timed: times.length };
+}
+
+/** What is still before a unit, seconds, and whether most of it rests on times that were taken. */
+export function timeLeft(
+  progress: UnitProgress,
+  units: readonly UnitProgress[],
+): { readonly seconds: number; readonly isTimed: boolean } {
+  const open = progress.steps.filter(({ id }) => !progress.done.has(id)).map((step) => stepTime(step, units));
+  const seconds = open.reduce((sum, time) => sum + time.seconds, 0);
+  const timed = open.filter((time) => time.timed > 0).reduce((sum, time) => sum + time.seconds, 0);
+  return { seconds, isTimed: timed > seconds / 2 };
+}

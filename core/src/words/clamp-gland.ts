@@ -1,0 +1,98 @@
+import { formatMillimetres } from '../quantity/length.ts';
+
+/** What is said at a clamp and gland connector: made from names and figures alone. */
+
+export const fanWords = ({
+  braids,
+  endName,
+  them,
+  hasFoil,
+  coneRim,
+}: {
+  readonly braids: string;
+  readonly endName: string;
+  readonly them: string;
+  readonly hasFoil: boolean;
+  readonly coneRim: number;
+}) => ({
+  title: `Fan ${braids} over the clamp, end ${endName}`,
+  text: {
+    firstTime: `Slide the braid clamp over ${braids} against the jacket edge, cone forward. Comb ${braids} out, fan ${them} back over the cone evenly all round, and trim ${them} just inside its rim.${hasFoil ? ' Foil is trimmed at the front of the clamp.' : ''}`,
+    experienced: `Clamp on, cone forward; comb, fan, trim inside the rim.`,
+  },
+  why: 'The whole shield current passes where braid is pressed between cone and body.',
+  caution: 'Glasses on: trimmed wires fly. Cover the offcut.',
+  good: ['even all round, cone hidden', `ends inside the rim of ${formatMillimetres(coneRim)} mm`],
+  bad: ['a bare flank of the cone', 'a wire past the rim or forward of the cone'],
+});
+
+export const insertWords = ({ endName, bores }: { readonly endName: string; readonly bores: string[] }) => ({
+  title: `Seat the cable in the body, end ${endName}`,
+  text: {
+    firstTime: `On the cable, from the end: gasket, washer, nut; told apart by their holes (${bores.join(', ')}); the groove of the gasket toward the clamp. Push clamp and contact into the body until the contact seats, bring gasket and washer up, and start the nut by hand. It turns freely for three turns or it is crossed.`,
+    experienced: 'Gasket groove to the clamp, washer, nut. Push home, start the nut by hand three turns.',
+  },
+  why: 'From here on nothing more can be threaded from this end.',
+  good: ['contact seated', 'nut turns freely by hand'],
+  bad: ['nut crossed', 'washer behind the nut, gasket inside out'],
+});
+
+export const glandWords = ({ endName, hot }: { readonly endName: string; readonly hot: boolean }) => ({
+  title: `Tighten the gland, end ${endName}`,
+  text: {
+    firstTime: `Two spanners: one holds the body still, the other turns the nut. Turning the body instead twists the braid off the cone and the contact off its seat. Tighten until the gasket closes on the jacket.${hot ? ' At this power fit the heat-shedding back nut, where the series has one, in place of the plain one.' : ''}`,
+    experienced: `Hold the body, turn the nut.${hot ? ' Heat-shedding nut at this power.' : ''}`,
+  },
+  why: 'The gland holds the shield, the cable and the weather.',
+  good: ['gasket closed on the jacket', 'body never turned'],
+  bad: ['body turned with the nut', 'gasket squeezed out behind'],
+});
+
+export const setbackAdvice = 'Take it out, look at the strip, and seat it again.';
+
+export const noShortAdvice = 'Take it out and look for a wire forward of the cone.';
+
+export const glandAdvice = ({ series }: { readonly series: string }) =>
+  `The body turned: open the gland, unsolder the contact, and make the strip again. ${series} body, nut and clamp are used again.`;
+
+export const cableTugAdvice =
+  'Tighten again with the body held; if it still slips, the gasket is for another cable.';
+
+export const fixedSetbackAdvice =
+  'Open the gland, unsolder the contact, and strip again: every part is used again.';
+
+export const braidCutWords = {
+  tooLong: 'It passes the rim, and the gland nut shears it or the gasket does not seal.',
+  tooShort: 'Too little braid is pressed between cone and body.',
+};
+
+export const foilEndWords = {
+  tooLong: 'It can touch the contact: a dead short.',
+  tooShort: 'The foil ends inside the clamp and the shield has a gap there.',
+};
+
+export const dielectricCutWords = {
+  tooLong: 'The contact will stand too far forward and strain the mating contact.',
+  tooShort: 'The contact will stand back, and a gap behind its flange spoils the match.',
+};
+
+export const conductorCutWords = {
+  tooLong: 'It bottoms in the contact before the contact sits on the dielectric.',
+  tooShort: 'Too little of it stands in the contact to be soldered.',
+};
+
+export const traitsWords = {
+  because: 'no die, re-usable, seals on the jacket: the one to repair in the field',
+};
+
+export const gasketWords = {
+  tooTight: 'The gasket does not go on the jacket.',
+  tight: 'The gasket goes on hard: a little grease.',
+  tooLoose: 'The gasket does not close on this jacket: it neither holds nor seals.',
+};
+
+export const clampWords = {
+  tooTight: 'The clamp does not go over the braid.',
+  tight: 'The clamp goes over the braid with a twist.',
+  tooLoose: 'The clamp sits loose and off centre.',
+};

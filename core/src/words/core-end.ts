@@ -1,0 +1,23 @@
+/** What is said at any end of cores: made from names and figures alone. */
+
+export const closeWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Close the connector, end ${endName}`,
+  why: 'From here on nothing more can be threaded from this end.',
+  caution: 'The body may still be hot: let it cool before it is closed.',
+  good: ['shell home, no core squeezed', 'jacket seen past the clamp'],
+  bad: ['jacket not under the clamp', 'core pinched'],
+});
+
+export const pullWords = ({ endName, clamp }: { readonly endName: string; readonly clamp: string }) => ({
+  title: `Tug the cable, end ${endName}`,
+  text: {
+    firstTime: `Hold the body and pull the cable, firmly, as somebody would who unplugs it by the cable. The jacket does not move in the ${clamp}.`,
+    experienced: 'Firm pull, jacket does not move.',
+  },
+  why: 'What slips now pulls on the joints at the customer.',
+  good: ['jacket does not move'],
+  bad: [`jacket slides in the ${clamp}`],
+});
+
+export const cableTugAdvice = ({ clamp }: { readonly clamp: string }) =>
+  `Open it, build the jacket up under the ${clamp}, and close it again.`;

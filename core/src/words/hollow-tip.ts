@@ -1,0 +1,22 @@
+/** What is said at a plug with a hollow tip: made from names and figures alone. */
+
+export const insertWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Push the body on, end ${endName}`,
+  text: {
+    firstTime:
+      'The coupling ring and the ferrule are on the cable, the thread of the ring toward the end: look. Flare the braid a little. Pass the conductor through the body and out at the tip while the stem goes under the braid, until the jacket edge is at the lip. Conductor stands 1 to 2 mm out of the tip.',
+    experienced:
+      'Coupling and ferrule on. Conductor out at the tip, stem under the braid, jacket at the lip.',
+  },
+  why: 'From here on nothing more can be threaded from this end.',
+  good: ['conductor 1 to 2 mm out of the tip', 'braid even round the stem'],
+  bad: ['strand caught inside the tip', 'braid pushed up before the stem'],
+});
+
+export const traitsWords = {
+  because: 'one solder joint at the tip, the shield crimped: little heat for the dielectric',
+};
+
+export const stepsAdvice = 'Melted inside: cut the plug off and make the end again.';
+
+export const noShortAdvice = 'Pull the body off and look for a whisker or braid before the stem.';

@@ -1,0 +1,48 @@
+/** What is said at a UHF plug with a reducer: made from names and figures alone. */
+
+export const insertWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Screw the reducer into the body, end ${endName}`,
+  text: {
+    firstTime:
+      'Coupling ring and reducer are on the cable, threads toward the end: look. Guide the conductor through the tip, and turn the body on the reducer, the reducer held with pliers by its head, until its shoulder meets the body. Braid must not turn with it.',
+    experienced: 'Coupling and reducer on. Hold the reducer, turn the body till the shoulder meets.',
+  },
+  why: 'From here on nothing more can be threaded from this end.',
+  good: ['shoulder against the body', 'braid in every hole', 'conductor out at the tip'],
+  bad: ['braid torn off at the nose', 'gap at the shoulder'],
+});
+
+export const holesLookWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Look into the holes, end ${endName}`,
+  text: {
+    firstTime: 'Braid shows in every hole, pressed on the nose.',
+    experienced: 'Braid in every hole.',
+  },
+  why: 'It is the only sign that the shield is held.',
+  good: ['braid in every hole'],
+  bad: ['bare nose in a hole'],
+});
+
+export const braidCutWords = {
+  tooLong: 'Braid is caught under the shoulder and the reducer does not screw home.',
+  tooShort: 'No braid shows in the holes: nothing to see, nothing to solder.',
+};
+
+export const traitsWords = {
+  because:
+    'the body of the thick cable on thin coax: no crimp tool, can be unscrewed where it is not soldered',
+};
+
+export const braidWords = {
+  tooTight: 'The braid on the nose is too thick for the body: thin it.',
+  tight: 'It screws in firmly: hold the braid.',
+  tooLoose: 'The braid is not pressed between nose and body.',
+};
+
+export const holesLookAdvice = 'Turn the body off; take the strip again with more braid.';
+
+export const noShortAdvice = 'Turn the body off and look for a wire that went forward.';
+
+export const tipAdvice = 'The dielectric has melted: cut the plug off and make the end again.';
+
+export const cableTugAdvice = 'Cut the plug off and make the end again.';

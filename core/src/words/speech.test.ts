@@ -1,0 +1,75 @@
+import { describe, expect, test } from '@jest/globals';
+import { planLead } from '../plan/lead-plan.ts';
+import { exampleLead, house } from '../testing/example.ts';
+import { signalPlan } from '../testing/signal-lead.ts';
+import { speakable, stepInSpeech } from './speech.ts';
+import { stepTimers } from '../recipe/step.ts';
+import { looksOf, subjectOf, troubleIds } from '../recipe/trouble.ts';
+import { calledOf } from '../testing/step-called.ts';
+
+const { lead, card } = exampleLead();
+const { steps } = planLead(lead, [card], house);
+const named = (name: string) => steps.find((step) => calledOf(step) === name)!;
+
+describe('a step read aloud', () => {
+  test('units of measure are words', () => {
+    expect(speakable('hex 5.41 mm, 12 N, 350 °C ± 10, 90°')).toBe(
+      'hex 5.41 millimetres, 12 newtons, 350 degrees plus or minus 10, 90 degrees',
+    );
+  });
+
+  test('the polarity of a contact is said, a fraction is left alone', () => {
+    expect(speakable('Solder 2 (data 1-): black, then 3 (data 1+): white')).toBe(
+      'Solder 2 (data 1 minus): black, then 3 (data 1 plus): white',
+    );
+    expect(speakable('Clamp + (1+): red')).toBe('Clamp plus (1 plus): red');
+    expect(speakable('Clamp - (1-): black')).toBe('Clamp minus (1 minus): black');
+    expect(speakable('1/2 in, 2.5 mm², left/right, over-under')).toBe(
+      '1/2 in, 2.5 square millimetres, left or right, over-under',
+    );
+  });
+
+  test('figures, caution and hold point follow what is to be done; the depth decides how much', () => {
+    const braid = stepInSpeech(named('braid'), 'first time');
+    expect(braid).toMatch(/^Trim both braids, end A\. Comb/);
+    expect(braid).toMatch(/braid, from the jacket edge, 9\.\d millimetres\./);
+    expect(braid).toMatch(/Caution\. Glasses on/);
+    expect(stepInSpeech(named('braid'), 'experienced').length).toBeLessThan(braid.length);
+    expect(stepInSpeech(named('no-short'), 'experienced')).toMatch(/Hold point\. No short/);
+    expect(stepInSpeech(named('insert'), 'experienced')).toMatch(/ferrule, end A, from end A/);
+  });
+});
+
+describe('what a step brings with it', () => {
+  test('a solder joint has its dwell and its cooling as times, in this order, and the tip’s care', () => {
+    const cup = signalPlan('balanced', 'mic-pair', ['xlr-3-socket', 'xlr-3-plug']).steps.find(
+      (step) => calledOf(step) === 'joint 2',
+    )!;
+    expect(stepTimers(cup).map(({ label }) => label)).toEqual(['dwell', 'let it cool']);
+    expect(cup.tipCare).toMatch(/tin it/);
+    expect(cup.cues.at(-1)).toMatch(/still until it dulls/);
+    expect(cup.held).toMatch(/both hands are free/);
+  });
+
+  test('a crimp has neither time nor tip; a shrink is left to set', () => {
+    expect(stepTimers(named('ferrule'))).toEqual([]);
+    expect(named('ferrule').tipCare).toBeNull();
+    expect(stepTimers(named('seal'))).toHaveLength(1);
+  });
+
+  test('every step says how the work is held', () => {
+    expect(steps.filter(({ held }) => held === '')).toEqual([]);
+  });
+
+  test('what is drawn is about the work of the step, and each trouble has a drawing of its own subject', () => {
+    expect(looksOf(named('ferrule'))).toMatchObject({ subject: 'crimp' });
+    expect(looksOf(named('nick-and-whisker'))!.bad).toEqual(['nick', 'whisker']);
+    expect(looksOf(named('coupling'))!.bad).toEqual(['coupling stuck']);
+    expect(looksOf(named('no-short'))).toBeNull();
+    for (const step of steps) {
+      const looks = looksOf(step);
+      if (looks?.subject === 'crimp') expect(looks.bad.map(subjectOf)).toEqual(looks.bad.map(() => 'crimp'));
+    }
+    expect(new Set(troubleIds.map(subjectOf)).size).toBe(6);
+  });
+});

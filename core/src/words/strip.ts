@@ -1,0 +1,125 @@
+/** What is said at stripping a coaxial end: made from names and figures alone. */
+
+export const jacketWords = ({ where, isBlade }: { readonly where: string; readonly isBlade: boolean }) => ({
+  title: `Take the jacket off, ${where}`,
+  text: {
+    firstTime: `Square the end. Mark the jacket at the figure below from the cut end, turn the ${isBlade ? 'blade' : 'tool'} round it without pressing the cable flat, and pull the ring of jacket off. Look at what lies under it.`,
+    experienced: 'Square, score, pull. Do not touch what lies under it.',
+  },
+  why: 'Every other length is counted from the jacket edge.',
+  good: ['clean, square jacket edge', 'every braid wire whole'],
+  bad: ['ring cut into the braid', 'cable pressed oval'],
+});
+
+export const trimBraidWords = ({
+  braids,
+  where,
+  them,
+  hasFoil,
+  tooLong,
+}: {
+  readonly braids: string;
+  readonly where: string;
+  readonly them: string;
+  readonly hasFoil: boolean;
+  readonly tooLong: string;
+}) => ({
+  title: `Trim ${braids}, ${where}`,
+  text: {
+    firstTime: `Comb ${braids} straight, lay ${them} flat and trim ${them} all round at the figure below from the jacket edge. Brush loose wires away before the next cut.${hasFoil ? ' The foil stays on the dielectric: ring it lightly at its own figure and peel only what lies beyond.' : ''}`,
+    experienced: `Comb, trim all round, brush off.${hasFoil ? ' Foil longer, at its own figure.' : ''}`,
+  },
+  why: `Too long: ${tooLong}`,
+  caution: 'Glasses on: trimmed wires fly. Cover the offcut.',
+  good: ['even edge all round', ...(hasFoil ? ['no tongue of foil'] : [])],
+  bad: ['a single long wire', 'dielectric scored'],
+});
+
+export const foldBraidWords = ({
+  braids,
+  where,
+  them,
+  onto,
+  hasFoil,
+  tooShort,
+}: {
+  readonly braids: string;
+  readonly where: string;
+  readonly them: string;
+  readonly onto: string;
+  readonly hasFoil: boolean;
+  readonly tooShort: string;
+}) => ({
+  title: `Fold ${braids} back, ${where}`,
+  text: {
+    firstTime: `Comb ${braids} straight, trim ${them} to the figure below and fold ${them} back over ${onto}, evenly all round.${hasFoil ? ' The foil stays on the dielectric, whole and smooth.' : ''} Count no wire left forward.`,
+    experienced: `Comb, trim, fold back.${hasFoil ? ' Foil stays.' : ''}`,
+  },
+  why: `Too short: ${tooShort}`,
+  caution: 'Glasses on: trimmed wires fly. Cover the offcut.',
+  good: ['even all round', 'no wire forward of the fold'],
+  bad: ['a wire across the dielectric', ...(hasFoil ? ['foil torn or lifted'] : [])],
+});
+
+export const dielectricWords = ({
+  where,
+  where2,
+  stranded,
+  after,
+  tooShort,
+}: {
+  readonly where: string;
+  readonly where2: 'jacket edge' | 'tube end';
+  readonly stranded: boolean;
+  readonly after: string;
+  readonly tooShort: string;
+}) => ({
+  title: `Bare the conductor, ${where}`,
+  text: {
+    firstTime: `Cut the dielectric square at the figure below from the ${where2}. Cut three quarters through, turn, and pull the slug off with a twist ${stranded ? 'in the direction of the lay' : 'along the conductor'}. ${after}`,
+    experienced: `Three quarters through, twist, pull. ${after}`,
+  },
+  why: `Too short: ${tooShort}`,
+  good: ['square face', 'conductor bright and round'],
+  bad: ['ring mark on the conductor', 'residue left on it'],
+});
+
+export const measureWords = ({
+  where,
+  datum,
+}: {
+  readonly where: string;
+  readonly datum: 'jacket edge' | 'tube end';
+}) => ({
+  title: `Measure the strip, ${where}`,
+  text: {
+    firstTime: `Type what the caliper says from the ${datum}. Leave a field empty when it was not measured.`,
+    experienced: 'Type what you cut, or go on.',
+  },
+  why: 'A strip that is out can still be trimmed; a closed connector cannot.',
+});
+
+export const withTrialFitWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Offer the connector up, end ${endName}`,
+  text: {
+    firstTime:
+      'Hold the connector beside the strip, or slip it on without force and without fixing anything. Say whether it seats, or what touches first and how far it stands off: the trim follows. Cut a little, try again.',
+    experienced: 'Try it. Trim what touches first, try again.',
+  },
+  why: 'Drawings differ from bag to bag; the connector in your hand does not.',
+  good: ['every layer meets its place', 'seats without force'],
+  bad: ['stands off', 'shield or strand pushed up'],
+});
+
+export const nickWords = ({ shield, where }: { readonly shield: boolean; readonly where: string }) => ({
+  title: `Look for ${shield ? 'nicks and whiskers' : 'nicks and burrs'}, ${where}`,
+  text: {
+    firstTime: `Under the magnifier, turn the cable once round. Look at the conductor for a ring mark, ${shield ? 'at the dielectric for a wire lying on it, at the braid edge for a long one' : 'at the dielectric for chips of metal, at the tube for a burr'}.`,
+    experienced: 'Once round under the magnifier.',
+  },
+  why: shield
+    ? 'A nicked conductor breaks in use; one whisker on the dielectric is a dead short.'
+    : 'A nicked conductor breaks in use; a chip on the dielectric is a dead short.',
+  good: ['no mark on the conductor', 'dielectric clean all round'],
+  bad: ['ring mark or missing strand', shield ? 'braid wire across the dielectric' : 'chip or burr left'],
+});

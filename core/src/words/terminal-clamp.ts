@@ -1,0 +1,18 @@
+/** What is said at terminal blocks: made from names and figures alone. */
+
+export const closeWords = {
+  firstTime:
+    'Offer the block up to its header the right way round: the order of contacts is that of this device, read from its profile, and it turns over with the block. Then lay the cores side by side and tie them.',
+  experienced: 'Right way round on the header, cores tied.',
+};
+
+export const closeMoreWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Offer the block up, end ${endName}`,
+  caution: 'Mains voltage may stand beside it in a cabinet: that is for licensed hands.',
+  good: ['contact 1 at the mark of the header'],
+  bad: ['block turned over', 'core squeezed by the next one'],
+});
+
+export const traitsWords = {
+  because: 'no tool but a screwdriver; every device has its own order',
+};

@@ -1,0 +1,215 @@
+/** What is said at the whole lead: cut, thread, shrink, label, coil: made from names and figures alone. */
+
+/** Tubes and sleeves are cut with the cable. */
+const tubeWords = (tubes: number) =>
+  tubes === 0 ? '' : ' Cut every tube and sleeve to its figure below, before it goes on.';
+
+export const cutWords = ({
+  isRepair,
+  print,
+  tubes,
+  isBraided,
+}: {
+  readonly isRepair: boolean;
+  readonly print: string;
+  /** Tubes and sleeves to cut. */
+  readonly tubes: number;
+  readonly isBraided: boolean;
+}) => ({
+  title: isRepair ? 'Look over the lead' : 'Count the parts and cut the cable',
+  text: {
+    firstTime: isRepair
+      ? `The lead comes with an end fitted. Look the jacket over along its whole length, and cut back to bright copper where it is dark or wet.${tubeWords(tubes)}`
+      : `Lay out every part of the kit and count. Look the cable over as it comes off the reel. Measure, and cut square by rotating or sawing lightly: squeezing makes it oval. Mark nothing inside the length that will be kept.${print}${tubeWords(tubes)}`,
+    experienced: isRepair
+      ? 'Cut back to bright copper.'
+      : `Count the kit, measure, cut square without squeezing.${tubes === 0 ? '' : ' Tubes and sleeves too.'}`,
+  },
+  why: 'A cable cut short cannot be lengthened; dark or wet copper does not crimp or solder.',
+  caution: `Cut away from the hand.${isBraided ? ' The hot knife burns and its fumes are sharp: extraction on.' : ''}`,
+  good: ['round, square ends', 'copper bright'],
+  bad: ['oval end', 'dark or wet copper', 'jacket scuffed'],
+});
+
+export const bendWords = () => ({
+  title: 'Bend the cable',
+  text: {
+    firstTime:
+      'Mark where each bend begins, measured along the tube from end A. Bend round the former once, steadily, and never back: copper hardens. Look that the tube stayed round.',
+    experienced: 'Mark, bend once round the former, never back.',
+  },
+  why: 'A bent tube that is bent again cracks or goes oval, and the match goes with it.',
+  good: ['round in the bend', 'in one plane'],
+  bad: ['flattened or kinked', 'bent back'],
+});
+
+export const threadWords = () => ({
+  text: {
+    firstTime:
+      'Slide the parts on in this order, each facing as said, and park them away from the end. Tick each one with your hand on it.',
+    experienced: 'In this order. Tick with your hand on it.',
+  },
+  why: 'A part left off now means cutting a finished end off again.',
+  good: ['every part of the list on the cable, in this order'],
+  bad: ['right part, wrong way round', 'wrong side of another part'],
+});
+
+export const proveWords = () => ({
+  title: 'Prove the lead',
+  text: {
+    firstTime: 'Open Prove, take the readings or let the tester read, and come back with the verdict.',
+    experienced: 'Readings in Prove.',
+  },
+  why: 'After the shrink an end is past rescue.',
+  caution:
+    'Nothing connected at either end. The insulation test puts hundreds of volts on the lead: discharge it after.',
+});
+
+export const shrinkWords = ({
+  lined,
+  endName,
+  heated,
+  flame,
+  sealWhy,
+}: {
+  readonly lined: boolean;
+  readonly endName: string;
+  readonly heated: string;
+  readonly flame: boolean;
+  readonly sealWhy: string;
+}) => ({
+  title: `Shrink the ${lined ? 'seal' : 'relief'}, end ${endName}`,
+  text: {
+    firstTime: `${lined ? 'Clean and dry the jacket and the body. ' : ''}Slide the shrink against the body, over its rear and on to the jacket. Heat ${heated}, ${flame ? 'flame' : 'gun'} moving, until it grips all round${lined ? ' and adhesive shows at both edges' : ''}. The coupling stays bare.`,
+    experienced: `Against the body, ${heated}${lined ? ', adhesive at both edges' : ''}. Coupling bare.`,
+  },
+  why: lined
+    ? `${sealWhy} Water creeps in under a shrink that is not lined.`
+    : 'It takes the bend off the rear of the connector.',
+  caution: flame
+    ? 'An open flame scorches jacket and foam and lights gel, dust and sleeve: clear the place, keep it moving, hot parts burn.'
+    : 'Hot air and a hot body burn: hold the cable, let it cool. Never overheat PTFE: its fumes are toxic.',
+  good: ['grips all round', 'even, no bubble', ...(lined ? ['adhesive shows all round'] : [])],
+  bad: ['blister or scorch', 'over the coupling'],
+});
+
+export const crotchWords = ({
+  endName,
+  heated,
+  heatSource,
+  lined,
+}: {
+  readonly endName: string;
+  readonly heated: string;
+  readonly heatSource: 'hot air' | 'open flame';
+  readonly lined: boolean;
+}) => ({
+  title: `Shrink the crotch, end ${endName}`,
+  text: {
+    firstTime: `Slide the shrink forward until it covers the jacket edge and the first of the cores, half and half. Heat ${heated}, ${heatSource === 'open flame' ? 'flame' : 'gun'} moving${lined ? ', until adhesive shows between the cores' : ', until it grips'}. Both cores come out equally long.`,
+    experienced: `Half on the jacket, half on the cores${lined ? ', adhesive between them' : ''}.`,
+  },
+  why: 'It keeps the jacket from running back and takes the bend off the cores.',
+  caution: 'Hot air burns: hold the cable, let it cool.',
+  good: ['covers the jacket edge', 'cores equally long'],
+  bad: ['blister or scorch', 'jacket edge seen'],
+});
+
+export const tapeWords = ({
+  endName,
+  overShrink,
+  sealWhy,
+}: {
+  readonly endName: string;
+  readonly overShrink: boolean;
+  readonly sealWhy: string;
+}) => ({
+  title: `Wrap self-amalgamating tape, end ${endName}`,
+  text: {
+    firstTime: `${overShrink ? 'When the shrink is cold, start' : 'Start'} on the jacket, stretch the tape to about half its width, and wind toward the connector and back, each turn over half of the last. Press the end on unstretched. Outdoors a layer of plain tape keeps the sun off it.`,
+    experienced: 'From the jacket up and back, half overlap, stretched; end unstretched.',
+  },
+  why: `${sealWhy} It welds to itself and can be cut off again.`,
+  good: ['no gap, no fold', 'coupling bare'],
+  bad: ['wound unstretched', 'dirt or grease under it'],
+});
+
+export const couplingWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Turn the coupling, end ${endName}`,
+  text: {
+    firstTime: 'When it is cool, turn the coupling through its whole travel.',
+    experienced: 'Cool, then turn it.',
+  },
+  why: 'A coupling held by shrink or tape cannot be mated.',
+  good: ['turns freely'],
+  bad: ['drags or is stuck'],
+});
+
+export const phaseWords = () => ({
+  title: 'Trim to the set',
+  text: {
+    firstTime:
+      'Measure the delay of every unit of the set open-ended from the closed end, all at one temperature. Line lab, Phase set, says how much to trim from each to meet the shortest. Trim less than it says, measure again.',
+    experienced: 'Delay of all, trim to the shortest, measure again.',
+  },
+  why: 'After the second end is closed nothing can be trimmed.',
+  good: ['all delays within the figure', 'same reel for the whole set'],
+  bad: ['PTFE measured warm and cold: it has a knee near 19 °C'],
+});
+
+export const finishWords = ({
+  rings,
+  sleeveCount,
+}: {
+  readonly rings: string;
+  readonly sleeveCount: number;
+}) => ({
+  title: 'Label the lead',
+  text: {
+    firstTime: `Print the label in Finish, put it under its sleeve at its place, text starting at the end named first, and shrink the sleeve.${rings}`,
+    experienced: `Label under its sleeve, straight, shrink.${rings}`,
+  },
+  why: 'Two leads that look alike are told apart by their labels only.',
+  caution: sleeveCount > 0 ? 'Hot air burns: keep the gun moving.' : null,
+  good: ['straight, readable, same place on every lead of the batch'],
+  bad: ['no serial', 'text upside down to its neighbour'],
+});
+
+export const packFlatWords = ({ leadName }: { readonly leadName: string }) => ({
+  title: 'Pack and hand over',
+  text: {
+    firstTime: 'Cap the connectors and pack the lead flat and stiffened, as it was bent: it is never coiled.',
+    experienced: 'Caps on, flat and stiffened.',
+  },
+  why: 'A tube that is bent a second time cracks or goes oval.',
+  good: [`${leadName} as it was bent`],
+  bad: ['bent in the parcel'],
+});
+
+export const coilOverUnderWords = ({
+  coilFrom,
+  leadName,
+}: {
+  readonly coilFrom: 'end A' | 'end B';
+  readonly leadName: string;
+}) => ({
+  title: 'Coil and hand over',
+  text: {
+    firstTime: `Cap the connectors, coil over-under starting from ${coilFrom}, no tighter than the figure below, and tie it so that one pull opens it.`,
+    experienced: `Caps on, over-under from ${coilFrom}, tie.`,
+  },
+  why: 'A coil that is too tight deforms the dielectric; one that is wound one way only kinks.',
+  good: [`${leadName} coiled flat`],
+  bad: ['twisted coil', 'tie cutting into the jacket'],
+});
+
+export const reworkWords = {
+  advice: 'Prove lists what explains it and the step to go back to.',
+};
+
+export const couplingOutWords = ({ part }: { readonly part: object | undefined }) => ({
+  advice:
+    part === undefined
+      ? 'Cut the tape off along its side and wind it again, clear of the coupling.'
+      : 'Cut the shrink off along its side and fit a new one: a split or wrap-round kind if the end is closed.',
+});

@@ -1,0 +1,275 @@
+import type { BatchMode } from '@gorvane/core/unit/batch.ts';
+import { cableLeft } from '@gorvane/core/unit/cable-left.ts';
+import { answerHold } from '@gorvane/core/unit/advance.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import { obstructions } from '@gorvane/core/unit/progress.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
+import { stepInSpeech } from '@gorvane/core/words/speech.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import type { Drift } from '@gorvane/core/strip/drift.ts';
+import { stripDrift } from '@gorvane/core/strip/drift.ts';
+import { useEffect, useMemo, useState } from 'react';
+import { Caution } from '../../controls/caution.tsx';
+import type { UnitView } from '../../data/live.ts';
+import { useBench, useUnitsOfLine } from '../../data/live.ts';
+import { useKeptValue } from '../../draft/use-kept-value.ts';
+import { BatchBar, batchModeKey } from './batch-bar.tsx';
+import { BuildTools } from './build-tools.tsx';
+import { DoneBar } from './done-bar.tsx';
+import { EvidenceDialog } from './evidence-dialog.tsx';
+import { FinishedScreen } from './finished-screen.tsx';
+import { touchPart } from './parts-panel.tsx';
+import { primaryOf } from './primary.ts';
+import { RecordAlert } from './record-alert.tsx';
+import { StepHead } from './step-head.tsx';
+import { StepSide } from './step-side.tsx';
+import { StepView } from './step-view.tsx';
+import { TroubleDialog } from './trouble-dialog.tsx';
+import { useBuildKeys } from './use-build-keys.ts';
+import { useOtherTab } from './use-other-tab.ts';
+import type { RecordProblem } from './use-recorder.ts';
+import { useTimer } from './use-timer.ts';
+import type { Told } from './use-unit-work.ts';
+import { useUnitWork } from './use-unit-work.ts';
+import type { Voice } from './use-voice.ts';
+import { useVoice } from './use-voice.ts';
+import { useWakeLock } from './use-wake-lock.ts';
+
+interface BuildingProps {
+  readonly view: UnitView;
+  readonly frozen: FrozenPlan;
+}
+
+/** A unit at work: the step it stands at or one looked back at, what the big bar does, and the panels beside it. */
+export function Building({ view, frozen }: BuildingProps) {
+  const { unit, progress } = view;
+  const plan = useMemo(() => shownPlan(frozen), [frozen]);
+  const left = useMemo(() => cableLeft(frozen.lead, plan.cuts, progress), [frozen, plan, progress]);
+  const [mode, setMode] = useKeptValue<BatchMode>(batchModeKey(unit.lineId), 'unit by unit');
+  const [dialog, setDialog] = useState<'trouble' | 'evidence' | undefined>();
+  const [takenUp, setTakenUp] = useState(() => lastWords(view));
+  const at = useStepLookedAt(progress);
+  const { step } = at;
+  const batch = useUnitsOfLine(unit.orderId, unit.lineId) ?? [];
+  const depth = useBench()?.stepDepth ?? 'first time';
+  const timer = useTimer(unit.id, step);
+  const voice = useVoice();
+  const otherTab = useOtherTab(unit.id);
+  const work = useUnitWork({
+    view,
+    frozen,
+    onPassed: timer.goOn,
+    onWritten: () => setTakenUp(undefined),
+  });
+  useWakeLock();
+  const spoken = step && stepInSpeech(step, depth);
+  useSpoken(spoken, voice);
+
+  const record = (told: Told) => work.record(step!, told, false);
+  const recordAndGoOn = (happenings: readonly UnitHappening[]) => work.record(step!, happenings, true);
+  const rework = (happenings: readonly UnitHappening[]) => {
+    at.lookAt(undefined);
+    setDialog(undefined);
+    void record(happenings);
+  };
+  const blocks = step && at.isCurrent ? obstructions(progress, step, frozen) : [];
+  const primary =
+    step && primaryOf({ step, progress, blocks, isCurrent: at.isCurrent, timeStarted: timer.startedHere });
+  const press = () => {
+    if (!step || !primary) return;
+    switch (primary.does) {
+      case 'look on':
+        return at.lookOn();
+      case 'put on':
+      case 'confirm':
+        return void record(touchPart(step, progress, primary.part));
+      case 'say it seats':
+        return void recordAndGoOn([
+          { kind: 'trial fit', stepId: step.id, endId: step.endId!, touches: null, gap: 0 },
+        ]);
+      case 'start the time':
+        return timer.start();
+      default:
+        // A reading may have been written this instant: the record itself says whether it can go on.
+        return void recordAndGoOn([]);
+    }
+  };
+  const answer = (good: boolean) => {
+    if (step?.hold?.kind === 'look' && at.isCurrent) void recordAndGoOn([answerHold(step, { good })]);
+  };
+  const readAloud = () => spoken !== undefined && voice.say(spoken);
+  useBuildKeys({
+    goOn: press,
+    goBack: at.lookBack,
+    letters: {
+      g: () => answer(true),
+      x: () => answer(false),
+      o: () => setDialog('trouble'),
+      e: () => setDialog('evidence'),
+      t: () => (timer.startedHere ? timer.stop() : timer.start()),
+      r: readAloud,
+    },
+  });
+  if (!step || !primary) return <FinishedScreen view={view} frozen={frozen} onLookBack={at.lookBack} />;
+  return (
+    <div className="build">
+      <StepHead
+        view={view}
+        frozen={frozen}
+        plan={plan}
+        step={step}
+        index={at.index}
+        timer={timer}
+        batch={batch}
+      />
+      {batch.length > 1 && <BatchBar views={batch} unitId={unit.id} mode={mode} onMode={setMode} />}
+      <main className="build-main">
+        <Messages problem={work.problem} otherTab={otherTab} takenUp={takenUp} />
+        <StepView
+          step={step}
+          plan={plan}
+          progress={progress}
+          unitId={unit.id}
+          timer={timer}
+          drift={driftAt(step, plan, batch)}
+          onRecord={async (happenings) => void (await record(happenings))}
+          onGoOn={press}
+        />
+        <div className="build-column">
+          {step.caution && (
+            <div className="build-caution">
+              <Caution>{step.caution}</Caution>
+            </div>
+          )}
+          <StepSide
+            view={view}
+            step={step}
+            plan={plan}
+            left={left}
+            nextId={'part' in primary ? primary.part.partId : undefined}
+            onRecord={async (happenings) => void (await record(happenings))}
+            onAnswer={async (happenings) => void (await recordAndGoOn(happenings))}
+            onRework={rework}
+            onScrap={(reason) => work.giveUp([], reason)}
+          />
+        </div>
+      </main>
+      <BuildTools
+        view={view}
+        step={step}
+        isFirst={at.index === 0}
+        voice={voice}
+        onLookBack={at.lookBack}
+        onTrouble={() => setDialog('trouble')}
+        onEvidence={() => setDialog('evidence')}
+        onReadAloud={readAloud}
+        onSetAside={work.setAside}
+      />
+      <DoneBar
+        step={step}
+        next={nextWords(progress.steps, at.index, mode, batch.length)}
+        primary={primary}
+        onPress={press}
+      />
+      {dialog === 'trouble' && (
+        <TroubleDialog
+          step={step}
+          frozen={frozen}
+          progress={progress}
+          left={left}
+          onRecord={rework}
+          onScrap={work.giveUp}
+          onClose={() => setDialog(undefined)}
+        />
+      )}
+      {dialog === 'evidence' && (
+        <EvidenceDialog
+          step={step}
+          unitId={unit.id}
+          progress={progress}
+          onRecord={record}
+          onClose={() => setDialog(undefined)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** Looking back is a matter of this screen only; where the work stands is in the record. */
+function useStepLookedAt({ steps, current }: UnitProgress) {
+  const currentIndex = current ? steps.indexOf(current) : steps.length;
+  const [lookedAt, lookAt] = useState<number | undefined>();
+  const index = Math.min(lookedAt ?? currentIndex, currentIndex);
+  return {
+    index,
+    step: steps[index],
+    isCurrent: index === currentIndex,
+    lookAt,
+    lookBack: () => lookAt(Math.max(0, index - 1)),
+    lookOn: () => lookAt(index + 1 >= currentIndex ? undefined : index + 1),
+  };
+}
+
+/** How the tool has been cutting the end of a strip step over the batch. */
+function driftAt(step: Step, plan: ShownPlan, batch: readonly UnitView[]): Drift[] {
+  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  if (!end || step.stage !== 'Strip') return [];
+  const first = batch.map(({ progress }) => progress.firstStrips.get(end.end.id));
+  return stripDrift(
+    end.strip,
+    first.filter((strip) => strip !== undefined),
+  );
+}
+
+interface MessagesProps {
+  readonly problem: RecordProblem | undefined;
+  readonly otherTab: boolean;
+  readonly takenUp: string | undefined;
+}
+
+/** What happened meanwhile: a record that could not be written, another tab, an interruption. */
+function Messages({ problem, otherTab, takenUp }: MessagesProps) {
+  return (
+    <div className="build-messages">
+      <RecordAlert problem={problem} />
+      {otherTab && (
+        <p className="not-yet" role="status">
+          ▲ This unit is open in another tab, too. Both write one record: what is done there shows here at
+          once, and nothing is doubled.
+        </p>
+      )}
+      {takenUp && <p className="soft">{takenUp}</p>}
+    </div>
+  );
+}
+
+/** Reads each new step aloud while the voice is on; the same words are not read again because the record changed. */
+function useSpoken(text: string | undefined, { on, say }: Voice): void {
+  useEffect(() => {
+    if (on && text !== undefined) say(text);
+  }, [on, text, say]);
+}
+
+/** What was last recorded before this screen was opened: the work may have been interrupted there. */
+function lastWords({ events, progress }: UnitView): string | undefined {
+  const last = events.at(-1);
+  if (!last || events.length < 2 || progress.finished) return undefined;
+  const done = [...events].reverse().find(({ happening }) => happening.kind === 'step done')?.happening;
+  const title =
+    done?.kind === 'step done' ? progress.steps.find(({ id }) => id === done.stepId)?.title : undefined;
+  return `Goes on where it was left: ${title ? `“${title}” was the last step done; ` : ''}last entry ${new Date(last.at).toLocaleString()}, ${last.by}. Everything recorded is here.`;
+}
+
+function nextWords(
+  steps: readonly Step[],
+  index: number,
+  mode: BatchMode,
+  count: number,
+): string | undefined {
+  const next = steps[index + 1];
+  if (mode === 'one step over all' && count > 1) return 'then the same step on the next unit';
+  return next && `next: ${next.title}`;
+}

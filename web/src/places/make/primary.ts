@@ -1,0 +1,38 @@
+import type { Obstruction, UnitProgress } from '@gorvane/core/unit/progress.ts';
+import type { Step, StepPart } from '@gorvane/core/recipe/step.ts';
+import { stepTimers } from '@gorvane/core/recipe/step.ts';
+
+/** What the big bar, the space bar and the pedal do now: always the next thing, one at a time. */
+export type Primary =
+  | { readonly does: 'look on' }
+  | { readonly does: 'put on'; readonly part: StepPart }
+  | { readonly does: 'confirm'; readonly part: StepPart; readonly left: number }
+  | { readonly does: 'say it seats' }
+  | { readonly does: 'start the time' }
+  | { readonly does: 'wait'; readonly for: Obstruction }
+  | { readonly does: 'done' };
+
+interface Situation {
+  readonly step: Step;
+  readonly progress: UnitProgress;
+  readonly blocks: readonly Obstruction[];
+  readonly isCurrent: boolean;
+  /** The time of this step runs or has run. */
+  readonly timeStarted: boolean;
+}
+
+/** The next thing at a step: parts one by one, then a trial, a hold point, a time, then done. */
+export function primaryOf({ step, progress, blocks, isCurrent, timeStarted }: Situation): Primary {
+  if (!isCurrent) return { does: 'look on' };
+  const notOn = step.threads.find(({ partId }) => !progress.on.has(partId));
+  if (notOn) return { does: 'put on', part: notOn };
+  const seen = progress.confirmed.get(step.id);
+  const unseen = step.requires.filter(({ partId }) => !progress.on.has(partId) || !seen?.has(partId));
+  if (unseen[0]) return { does: 'confirm', part: unseen[0], left: unseen.length };
+  const unmeasured = blocks.find(({ code }) => code === 'not measured');
+  if (unmeasured) return { does: 'wait', for: unmeasured };
+  if (stepTimers(step).length > 0 && !timeStarted) return { does: 'start the time' };
+  if (blocks.some(({ code }) => code === 'trial open')) return { does: 'say it seats' };
+  const [block] = blocks;
+  return block ? { does: 'wait', for: block } : { does: 'done' };
+}

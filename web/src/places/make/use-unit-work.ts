@@ -1,0 +1,100 @@
+import type { BatchMode } from '@gorvane/core/unit/batch.ts';
+import { nextUnit } from '@gorvane/core/unit/batch.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import { obstructions } from '@gorvane/core/unit/progress.ts';
+import type { Step } from '@gorvane/core/recipe/step.ts';
+import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import { useNavigate } from 'react-router';
+import type { UnitView } from '../../data/live.ts';
+import { unitsOfLine } from '../../data/unit-records.ts';
+import { recordHappenings, scrapUnit } from '../../data/units.ts';
+import { keptValue } from '../../draft/use-kept-value.ts';
+import { batchModeKey } from './batch-bar.tsx';
+import { useRecorder } from './use-recorder.ts';
+import { useStepClock } from './use-step-clock.ts';
+
+interface UnitWorkInput {
+  readonly view: UnitView;
+  readonly frozen: FrozenPlan;
+  /** A step was passed. */
+  readonly onPassed: () => void;
+  readonly onWritten: () => void;
+}
+
+/** What happened: as it is, or as it follows from where the record stands when it is written. */
+export type Told = readonly UnitHappening[] | ((now: UnitProgress) => readonly UnitHappening[]);
+
+/** Whether nothing stands before the next step any more, once these answers are in the record. */
+function isFree(
+  now: UnitProgress,
+  at: Step,
+  frozen: FrozenPlan,
+  happenings: readonly UnitHappening[],
+): boolean {
+  const answered = happenings.some(
+    (happening) => happening.kind === 'hold waived' || (happening.kind === 'hold answered' && happening.good),
+  );
+  const seats = happenings.some((happening) => happening.kind === 'trial fit' && happening.touches === null);
+  return obstructions(now, at, frozen).every(
+    ({ code }) =>
+      (answered && (code === 'hold open' || code === 'hold out')) || (seats && code === 'trial open'),
+  );
+}
+
+/** What is written of a unit at work: answers, steps passed, giving it up, setting it aside. */
+export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput) {
+  const { unit, progress } = view;
+  const navigate = useNavigate();
+  const { attempt, problem } = useRecorder();
+  const secondsAtStep = useStepClock(unit.id, progress.current?.id);
+
+  /** With one step over all, the next unit of the batch that waits at it. */
+  const takeUpNext = async () => {
+    const mode = await keptValue<BatchMode>(batchModeKey(unit.lineId), 'unit by unit');
+    if (mode === 'unit by unit') return;
+    const next = nextUnit(await unitsOfLine(unit.orderId, unit.lineId), unit.id, mode);
+    if (next !== undefined && next !== unit.id) void navigate(`/build/${next}`);
+  };
+
+  /** Records answers and, when nothing stands in the way any more, the step with them. */
+  const record = async (at: Step, told: Told, andGoOn: boolean): Promise<boolean> => {
+    const seconds = secondsAtStep();
+    const isLast = progress.steps.at(-1)?.id === at.id;
+    const isCurrentHere = progress.current?.id === at.id;
+    let passed = false;
+    let count = 0;
+    const written = await attempt(() =>
+      recordHappenings(unit.id, (now) => {
+        // Another tab has passed this step meanwhile: what is pressed here is about what is gone.
+        if (isCurrentHere && now.done.has(at.id)) return [];
+        const happenings = typeof told === 'function' ? told(now) : told;
+        count = happenings.length;
+        passed = andGoOn && now.current?.id === at.id && isFree(now, at, frozen, happenings);
+        if (!passed) return happenings;
+        return [
+          ...happenings,
+          { kind: 'step done', stepId: at.id, ...(seconds === undefined ? {} : { seconds }) },
+          ...(isLast ? [{ kind: 'finished' } as const] : []),
+        ];
+      }),
+    );
+    if (!written) return false;
+    if (passed || count > 0) onWritten();
+    if (passed) {
+      onPassed();
+      await takeUpNext();
+    }
+    return true;
+  };
+
+  const giveUp = (before: readonly UnitHappening[], reason: string) =>
+    void attempt(() => scrapUnit(unit.id, reason, before));
+
+  const setAside = (reason: string) =>
+    void attempt(() =>
+      recordHappenings(unit.id, ({ aside }) => (aside === null ? [{ kind: 'set aside', reason }] : [])),
+    );
+
+  return { record, giveUp, setAside, problem };
+}
