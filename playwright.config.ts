@@ -7,7 +7,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   // A busy machine is waited for: what never comes fails all the same.
-  timeout: 600_000,
+  timeout: 300_000,
   expect: { timeout: 60_000 },
   forbidOnly: true,
   reporter: [

@@ -65,7 +65,8 @@ async function buildOn(title: string): Promise<'there' | 'first article'> {
   const textOf = (selector: string) => document.querySelector(selector)?.textContent ?? '';
   const standing = () => `${textOf('h1')} | ${textOf('.done-bar strong')}`;
   const followed = (stood: string) =>
-    new Promise<void>((resolve) => {
+    new Promise<void>((resolve, reject) => {
+      setTimeout(() => reject(new Error(`Nothing followed for two minutes: ${stood}`)), 120_000);
       const look = () => {
         if (standing() === stood) return;
         observer.disconnect();
@@ -95,7 +96,8 @@ async function buildOn(title: string): Promise<'there' | 'first article'> {
     else if (field) type(field);
     else press('g');
     await followed(stood);
-    await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+    // Effects of what was just drawn come after it; no frame is waited for, a busy machine may paint none.
+    await new Promise((resolve) => setTimeout(resolve));
   }
 }
 

@@ -1,5 +1,4 @@
 import { Button, FileButton, Modal } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
 import { useAppDispatch } from '../../draft/hooks.ts';
 import { saveFile } from '../../controls/save-file.ts';
@@ -12,16 +11,14 @@ type Restart = 'demo' | 'empty';
 export function DataPanel() {
   const dispatch = useAppDispatch();
   const [problem, setProblem] = useState<string | undefined>();
+  const [done, setDone] = useState<string | undefined>();
   const [asking, setAsking] = useState<Restart | undefined>();
 
   const attempt = async (work: () => Promise<string>) => {
     setProblem(undefined);
+    setDone(undefined);
     try {
-      notifications.show({
-        message: await work(),
-        autoClose: 6000,
-        closeButtonProps: { 'aria-label': 'Close' },
-      });
+      setDone(await work());
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
@@ -68,6 +65,7 @@ export function DataPanel() {
           )}
         </FileButton>
       </div>
+      <p role="status">{done}</p>
       {problem && (
         <p className="out" role="alert">
           ■ {problem} Nothing was changed.

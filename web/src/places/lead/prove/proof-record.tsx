@@ -8,11 +8,13 @@ import type { UnitProof } from './use-unit-proof.ts';
 interface RecordButtonProps {
   readonly table: UnitProof;
   readonly view: UnitView;
+  /** The instruments are at work: more readings come. */
+  readonly isReading: boolean;
   readonly onRecord: () => void;
 }
 
 /** Recording the readings on the table, or taking new ones; or why not yet. */
-export function RecordButton({ table, view, onRecord }: RecordButtonProps) {
+export function RecordButton({ table, view, isReading, onRecord }: RecordButtonProps) {
   const { takes, sweeps, proof, isDue, recordedAt, setTakes } = table;
   const unread = takes.find(({ sweep }) => sweep && !sweeps.has(sweep.hash));
   if (recordedAt)
@@ -23,11 +25,13 @@ export function RecordButton({ table, view, onRecord }: RecordButtonProps) {
     );
   const why = !isDue
     ? `This unit is at “${view.progress.current?.title ?? ''}”. Its proof can be recorded when both ends are joined.`
-    : takes.length === 0
-      ? 'Enter readings, drop a file, or let the instruments read.'
-      : unread
-        ? `The sweep of ${unread.instrument} is not read yet. If its file is not in this database, take it off.`
-        : undefined;
+    : isReading
+      ? 'The instruments are still reading.'
+      : takes.length === 0
+        ? 'Enter readings, drop a file, or let the instruments read.'
+        : unread
+          ? `The sweep of ${unread.instrument} is not read yet. If its file is not in this database, take it off.`
+          : undefined;
   return (
     <>
       <Button size="md" disabled={why !== undefined} onClick={onRecord}>

@@ -211,7 +211,12 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
         {swept.length === 0 && <Predicted plan={plan} />}
       </section>
       <aside aria-label="Instruments, files and record">
-        <RecordButton table={table} view={view} onRecord={() => void record()} />
+        <RecordButton
+          table={table}
+          view={view}
+          isReading={instruments.run !== undefined}
+          onRecord={() => void record()}
+        />
         <Caution>
           Nothing connected at either end. The insulation test puts hundreds of volts on the lead: keep hands
           off and discharge it after.
