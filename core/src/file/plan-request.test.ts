@@ -26,7 +26,7 @@ describe('a plan that a script asks for', () => {
     const answer = planned({ ...patch, frequencies: ['162 MHz'] });
     expect(answer.cutLengthMm).toBeCloseTo(plan.cuts[0]!.cut.value * 1e3, 3);
     expect(answer.steps.map(({ title }) => title)).toEqual(plan.steps.map(({ title }) => title));
-    expect(answer.ends[0]!.cuts.map(({ fromJacketMm }) => fromJacketMm)).toEqual([9, 13, 16.9]);
+    expect(answer.ends[0]!.cuts.map(({ fromJacketMm }) => fromJacketMm)).toEqual([6.6, 10.6, 14.4]);
     expect(answer.loss).toEqual([{ hertz: 162e6, matchedDb: plan.matches[0]!.matchedLoss.value }]);
     const resistance = answer.checks.find(({ label }) => /Resistance, centre/.test(label))!;
     expect(resistance).toMatchObject({ limit: plan.paths[0]!.limit.value, unit: 'ohm', asked: true });
@@ -60,7 +60,7 @@ describe('a plan that a script asks for', () => {
         },
       ],
     });
-    expect(answer.ends.map(({ cuts }) => cuts[0]!.fromJacketMm)).toEqual([9.5, 9]);
+    expect(answer.ends.map(({ cuts }) => cuts[0]!.fromJacketMm)).toEqual([9.5, 6.6]);
     expect(answer.steps.some(({ firstTime }) => /Crimp its whole length/.test(firstTime))).toBe(true);
     expect(answer.parts).toContainEqual(expect.objectContaining({ kind: 'choke', end: 'B' }));
     expect(answer.parts.find(({ id }) => id === 'A/shrink')!.label).toMatch(/adhesive/);

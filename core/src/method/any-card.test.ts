@@ -7,6 +7,7 @@ import { connectorsFor } from '../plan/find-end.ts';
 import { coaxCables } from '../cable/catalogue/catalogue.ts';
 import { exampleEnd, house, measuredCard } from '../testing/example.ts';
 import type { MeasuredStrip } from '../strip/measured.ts';
+import { toleranceNow } from '../strip/joint-window.ts';
 import { judgeStrip } from '../strip/measured.ts';
 import type { CutLayer, StripPlan } from '../strip/strip-plan.ts';
 import { methodOf } from './methods.ts';
@@ -62,19 +63,17 @@ describe.each(ends)('%s', (_name, end) => {
 
   test('what is out says by how much, what it does, and how to set the tool for the next', () => {
     for (const cut of strip.cuts) {
+      const { plus } = toleranceNow(strip, cut, nominal(strip));
       const long = judgeStrip(strip, {
         ...nominal(strip),
-        [cut.layer]: cut.position.value + cut.plus + 0.5e-3,
+        [cut.layer]: cut.position.value + plus + 0.5e-3,
       });
       const judged = long.cuts.find(({ cut: { layer } }) => layer === cut.layer)!;
       expect(judged).toMatchObject({ verdict: 'Out', reason: cut.tooLong });
-      expect(long.offsets.find((offset) => offset.cut === cut.layer)!.by).toBeCloseTo(
-        -(cut.plus + 0.5e-3),
-        9,
-      );
+      expect(long.offsets.find((offset) => offset.cut === cut.layer)!.by).toBeCloseTo(-(plus + 0.5e-3), 9);
       const short = judgeStrip(strip, {
         ...nominal(strip),
-        [cut.layer]: cut.position.value - cut.minus - 0.5e-3,
+        [cut.layer]: cut.position.value - (cut.alone ?? cut).minus - 0.5e-3,
       });
       expect(short.cuts.find(({ cut: { layer } }) => layer === cut.layer)!.reason).toBe(cut.tooShort);
     }

@@ -14,6 +14,9 @@ import { conductorClearance } from './ferrule.ts';
 
 /** Fanned braid ends this far inside the rim of the clamp. Engineering value. */
 const rimClearance = 0.5e-3;
+/** Foil is planned so far behind the end of the dielectric, and stays so far whatever was cut. Engineering values. */
+const foilSetBack = 1e-3;
+const foilBehind = 0.2e-3;
 
 const source =
   'seated joint of a clamp gland: jacket edge at the clamp, cone and rim, insulator seat, contact bore';
@@ -85,6 +88,7 @@ export function stripClampGland(input: EndInput): StripPlan {
       shield: 'fanned',
       contactRides: true,
       cuts: cutsOf(input, at),
+      windows: [{ behind: 'foil', before: 'dielectric', least: foilBehind, tooClose: foilEndWords.tooLong }],
       section: [...cableSection(input, at), ...connectorSection(input, at), ...contactSection(input, at)],
       planes: [
         { label: 'rear of the nut', at: rearLip },
@@ -96,6 +100,19 @@ export function stripClampGland(input: EndInput): StripPlan {
     },
     input.house,
   );
+}
+
+/** Foil ends at the face of the clamp, or so far behind the end of the dielectric that it cannot reach the contact. */
+function foilEnd({ card }: EndInput, { l, dielectricEnd, seatTerms }: Places) {
+  const behind = dielectricEnd - foilSetBack;
+  return behind < l
+    ? lengthOf(
+        behind,
+        '(l + i - t) - g',
+        [...seatTerms, clearanceTerm('Foil behind the dielectric', foilSetBack)],
+        source,
+      )
+    : lengthOf(l, 'l', [featureTerm(card, 'coneLength')], source);
 }
 
 /** Where each layer ends, with its tolerance and what a cut beyond it does. */
@@ -127,9 +144,9 @@ function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
           {
             layer: 'foil' as const,
             label: 'Foil end',
-            position: lengthOf(l, 'l', [term('coneLength')], source),
-            plus: Math.max(0.3e-3, value('insulatorSeat') - value('pinFlange') - 0.3e-3),
-            minus: 0.8 * l,
+            position: foilEnd(input, at),
+            plus: 0.7e-3,
+            minus: 0.6 * l,
             ...foilEndWords,
           },
         ]
@@ -165,7 +182,7 @@ function cableSection(input: EndInput, at: Places): SectionRing[] {
   return [
     ...cableRings(cable, {
       back,
-      ...(cable.foil ? { foil: l } : {}),
+      ...(cable.foil ? { foil: foilEnd(input, at).value } : {}),
       dielectric: dielectricEnd,
       conductor: conductorEnd,
     }),

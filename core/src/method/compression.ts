@@ -26,6 +26,7 @@ import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } fro
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, dielectricIn, holeTerm } from '../fit/coax-checks.ts';
 import { overFoil, cableRings } from '../strip/cable-rings.ts';
+import { flush } from '../strip/joint-window.ts';
 import { ring } from '../strip/section.ts';
 import { reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
@@ -105,8 +106,9 @@ function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
             layer: 'foil' as const,
             label: 'Foil, whole to the end of the dielectric',
             position: lengthOf(face, 'j + d', atPost, source),
-            plus: 0.2e-3,
+            plus: flush,
             minus: 1e-3,
+            strokeOf: 'dielectric' as const,
             ...foilCutWords,
           },
         ]

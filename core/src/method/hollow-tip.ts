@@ -11,6 +11,7 @@ import { cutOffAgain, goBack } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../recipe/strip-steps.ts';
 import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
+import { flush } from '../strip/joint-window.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
@@ -56,7 +57,9 @@ function strip(input: EndInput): StripPlan {
                 ...dielectric,
                 layer: 'foil' as const,
                 label: 'Foil end',
+                plus: flush,
                 minus: dielectric.position.value - j - s,
+                strokeOf: 'dielectric' as const,
               },
             ]
           : []),

@@ -31,6 +31,8 @@ import {
 
 /** Foil stays this far behind the contact flange, so that it cannot touch it. Engineering value. */
 const foilClearance = 1e-3;
+/** And this far behind the end of the dielectric, whatever was cut. Engineering value. */
+const foilBehind = 0.2e-3;
 /** Conductor that must show past the inspection hole. */
 const pastInspectionHole = 0.3e-3;
 /** A contact without a hole holds by at least this share of its bore. Engineering value. */
@@ -54,6 +56,7 @@ export function stripPinAndFerrule(input: EndInput): StripPlan {
       contactRides: true,
       rearLip: j,
       covered: ferruleCovers(input),
+      windows: [{ behind: 'foil', before: 'dielectric', least: foilBehind, tooClose: foilCutWords.tooLong }],
       cuts: [
         ferruleBraidCut(input),
         ...foilCut(input, dielectricEnd),
@@ -87,7 +90,7 @@ function foilCut(input: EndInput, dielectricEnd: number): CutDraft[] {
         [...seatTerms(input), clearanceTerm('Foil clearance', foilClearance)],
         source,
       ),
-      plus: foilClearance / 2,
+      plus: foilClearance - foilBehind,
       minus: Math.max(0.5e-3, dielectricEnd - foilClearance - (value('jacketOffset') + value('stemLength'))),
       ...foilCutWords,
     },

@@ -22,6 +22,7 @@ import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
 import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
 import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
+import { flush } from '../strip/joint-window.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
@@ -107,8 +108,9 @@ function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
             layer: 'foil' as const,
             label: 'Foil end',
             position: lengthOf(dielectricEnd, 'as the dielectric', [], source),
-            plus: dielectricClearance,
+            plus: flush,
             minus: Math.max(0.5e-3, dielectricEnd - j - s),
+            strokeOf: 'dielectric' as const,
             ...foilEndWords,
           },
         ]

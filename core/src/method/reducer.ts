@@ -37,7 +37,8 @@ import { refusesFerrule } from './ferrule.ts';
 
 /** Folded braid stays this far from the shoulder of the reducer. Engineering value. */
 const foldClearance = 1e-3;
-/** Folded braid reaches this far past the holes. Engineering value. */
+/** Folded braid covers the holes by this, and may be this much short of it. Engineering values. */
+const overHoles = 2.4e-3;
 const pastHole = 1e-3;
 
 const source = 'seated joint of a reducer: nose, holes over the nose, dielectric stop, tip';
@@ -54,8 +55,8 @@ function placesOf(input: EndInput) {
   const value = reader(card);
   const lip = lipOf(input);
   const n = value('noseLength');
-  const fold = n - foldClearance;
   const holeRear = value('holeCentre') - value('holeDiameter') / 2;
+  const fold = Math.min(n - holeRear + overHoles, n - foldClearance);
   const least = n - holeRear + pastHole;
   const dielectric = dielectricCut(input, lip);
   const tip = tipCut(input, lip);
@@ -94,22 +95,38 @@ function strip(input: EndInput): StripPlan {
   );
 }
 
-/** Where each layer ends, with its tolerance and what a cut beyond it does. */
-function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
-  const { card } = input;
+/** How much braid is folded back: past the holes, but not under the shoulder. */
+function foldOf({ card }: EndInput, { fold, n }: Places) {
   const term = (name: FeatureName) => featureTerm(card, name);
-  const { fold, least, dielectric, tip } = at;
-  return [
-    {
-      layer: 'braid',
-      label: 'Braid, folded back over the nose',
-      position: lengthOf(
+  return fold < n - foldClearance
+    ? lengthOf(
+        fold,
+        'n - e + m/2 + o',
+        [
+          term('noseLength'),
+          term('holeCentre'),
+          term('holeDiameter'),
+          clearanceTerm('Past the holes', overHoles, 'o'),
+        ],
+        source,
+      )
+    : lengthOf(
         fold,
         'n - g',
         [term('noseLength'), clearanceTerm('Clearance to the shoulder', foldClearance)],
         source,
-      ),
-      plus: foldClearance / 2,
+      );
+}
+
+/** Where each layer ends, with its tolerance and what a cut beyond it does. */
+function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
+  const { fold, least, dielectric, tip, n } = at;
+  return [
+    {
+      layer: 'braid',
+      label: 'Braid, folded back over the nose',
+      position: foldOf(input, at),
+      plus: Math.min(1.5e-3, n - foldClearance / 2 - fold),
       minus: Math.max(0.4e-3, fold - least),
       ...braidCutWords,
     },

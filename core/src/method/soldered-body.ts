@@ -24,7 +24,9 @@ import { couplingPart } from './uhf-coupling.ts';
 const jacketBehindHoles = 1e-3;
 /** Braid covers every hole by this, and ends this far from the dielectric stop. House defaults. */
 const braidPastHole = 1e-3;
-const braidBeforeStop = 1.5e-3;
+const braidBeforeStop = 2e-3;
+/** Braid stays this far behind the end of the dielectric, whatever was cut. Engineering value. */
+const braidBehind = 0.3e-3;
 
 const source = 'seated joint of a soldered body: rear thread, holes, dielectric stop, tip';
 
@@ -69,7 +71,7 @@ function placesOf(input: EndInput) {
 
 type Places = ReturnType<typeof placesOf>;
 
-/** Strip: `j = -a`, `xb = j + d - 1.5 mm`, `xd = j + d - g`, `xc = j + r(tip) + proud`, metres from the jacket edge. */
+/** Strip: `j = -a`, `xb = j + d - 2 mm`, `xd = j + d - g`, `xc = j + r(tip) + proud`, metres from the jacket edge. */
 export function strip(input: EndInput): StripPlan {
   const at = placesOf(input);
   const { card } = input;
@@ -81,6 +83,9 @@ export function strip(input: EndInput): StripPlan {
       rearLip: lip.value,
       covered: -lip.value,
       cuts: cutsOf(input, at),
+      windows: [
+        { behind: 'braid', before: 'dielectric', least: braidBehind, tooClose: braidCutWords.tooLong },
+      ],
       section: sectionOf(input, at),
       planes: [
         { label: 'rear lip', at: lip.value },

@@ -61,11 +61,11 @@ const cases: readonly {
     rearLip: 0,
   },
   {
-    method: 'soldered body: jacket through the thread, braid 1.5 mm short of the stop',
+    method: 'soldered body: jacket through the thread, braid 2 mm short of the stop',
     cable: 'rg-213',
     connector: 'uhf-plug-soldered-10-silver',
     card: { threadLength: 7e-3, holeCentre: 12e-3, holeDiameter: 3e-3, stopDepth: 18e-3, lipToTip: 44e-3 },
-    mm: { braid: 9.5, dielectric: 10.7, conductor: 38.5 },
+    mm: { braid: 9, dielectric: 10.7, conductor: 38.5 },
     rearLip: -7,
   },
   {
@@ -73,7 +73,7 @@ const cases: readonly {
     cable: 'rg-213',
     connector: 'uhf-plug-soldered-10-silver',
     card: { threadLength: 9e-3, holeCentre: 10e-3, holeDiameter: 3e-3, stopDepth: 18e-3, lipToTip: 44e-3 },
-    mm: { braid: 9, dielectric: 10.2, conductor: 38 },
+    mm: { braid: 8.5, dielectric: 10.2, conductor: 38 },
     rearLip: -7.5,
   },
   {
@@ -85,11 +85,17 @@ const cases: readonly {
     rearLip: -10,
   },
   {
-    method: 'reducer: the jacket flush with the nose, braid folded to 1 mm from the shoulder',
+    method: 'reducer: the jacket flush with the nose, braid folded 2.4 mm past the holes: n - e + m/2 + 2.4',
     cable: 'rg-58',
     connector: 'uhf-plug-reducer-5',
-    card: { noseLength: 12e-3, holeCentre: 9e-3, stopDepth: 18e-3, lipToTip: 44e-3 },
-    mm: { braid: 11, dielectric: 5.7, conductor: 33.5 },
+    card: {
+      noseLength: 12e-3,
+      holeCentre: 9e-3,
+      holeDiameter: 3e-3,
+      stopDepth: 18e-3,
+      lipToTip: 44e-3,
+    },
+    mm: { braid: 6.9, dielectric: 5.7, conductor: 33.5 },
     rearLip: -12,
   },
   {

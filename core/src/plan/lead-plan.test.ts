@@ -184,7 +184,7 @@ describe('what changes what', () => {
     expect(
       cutOf(plan.ends[1]!.strip, 'dielectric').position.value -
         cutOf(plan.ends[0]!.strip, 'dielectric').position.value,
-    ).toBeCloseTo(0.2e-3, 9);
+    ).toBeCloseTo(0.1e-3, 9);
     expect(freezePlan(plan, house).cards.map(({ id }) => id)).toEqual([card.id, 'bnc card']);
   });
 

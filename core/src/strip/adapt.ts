@@ -41,6 +41,7 @@ export function adaptStrip(plan: StripPlan, measured: MeasuredStrip): AdaptedCut
 /** The cut that another one counts from in the seated joint. */
 function leaderOf(plan: StripPlan, cut: StripCut): StripCut | undefined {
   if (cut.layer === 'core') return plan.cuts.find(({ layer, of }) => layer === 'insulation' && of === cut.of);
+  if (cut.strokeOf) return findCut(plan, cut.strokeOf);
   if (!plan.contactRides) return undefined;
   return cut.layer === 'conductor' || cut.layer === 'foil' ? findCut(plan, 'dielectric') : undefined;
 }

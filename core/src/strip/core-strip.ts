@@ -109,7 +109,7 @@ function wayTo(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): Way {
 const tailSlack = ({ joints }: AnyEndInput) => (joints.some(isTail) ? tailPull : 0);
 
 /** Cuts of one joint: where the insulation ends, and where the metal. */
-function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way): CutDraft[] {
+function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way, apart: number): CutDraft[] {
   const name = conductorNames(joint.conductors);
   const insulation = Math.max(...joint.conductors.map(({ insulation: over }) => over ?? 0));
   const gap = clearanceTerm('Gap before the contact', seat.gap);
@@ -137,7 +137,7 @@ function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way): CutDraft[] {
       label: `Insulation end, ${name}`,
       position: lengthOf(mouth.value - seat.gap, 'way to the contact - g', [...mouth.terms, gap], source),
       plus: seat.gap,
-      minus: Math.max(0.5e-3, insulation - seat.gap),
+      minus: Math.max(0.3e-3, Math.min(insulation, bareAllowed(joint, apart)) - seat.gap),
       tooLong:
         seat.fixing === 'clamp'
           ? 'The clamp closes on insulation: no contact, or one that works loose.'
@@ -146,6 +146,16 @@ function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way): CutDraft[] {
     },
     end,
   ];
+}
+
+/** Bare metal before a contact that cannot reach its neighbour's, though both lean toward one another: metres. */
+const bareAllowed = (joint: ContactJoint, apart: number) => Math.max(0, apart - bareDiameter(joint)) / 2;
+
+/** From a contact to the nearest other one that takes a conductor, centre to centre, metres. */
+function toNeighbour({ contact }: ContactJoint, joints: readonly ContactJoint[]): number {
+  const others = joints.filter((other) => other.contact !== contact);
+  const [x, y] = contact.at;
+  return Math.min(...others.map(({ contact: { at } }) => Math.hypot(at[0] - x, at[1] - y)));
 }
 
 const endTooLong: Readonly<Record<CoreSeat['fixing'], string>> = {
@@ -210,7 +220,7 @@ export function stripCores(
   const ways = input.joints.map((joint) => wayTo(input, seat, joint));
   const lip = rearLipOf(input).value;
   const { card } = input;
-  const cuts = ways.flatMap((way) => cutsOf(seat, way));
+  const cuts = ways.flatMap((way) => cutsOf(seat, way, toNeighbour(way.joint, input.joints)));
   return writeStrip(
     {
       endId: input.endId,

@@ -1,5 +1,6 @@
 import type { StripCut, StripPlan } from './strip-plan.ts';
 import { cutKey, cutOf } from './cut-of.ts';
+import { closedWindow, toleranceNow } from './joint-window.ts';
 
 export type Verdict = 'Good' | 'Out' | 'Not yet';
 
@@ -46,30 +47,35 @@ export interface JudgedStrip {
 /** Half the last digit of a caliper: at the limit is still within it. */
 const reading = 0.005e-3;
 
-function within(cut: StripCut, deviation: number): boolean {
-  return deviation <= cut.plus + reading && deviation >= -cut.minus - reading;
-}
-
 function judgeCut(plan: StripPlan, cut: StripCut, measured: MeasuredStrip): JudgedCut {
   const value = measured[cutKey(cut)];
   if (value === undefined)
     return { cut, measured: undefined, verdict: 'Not yet', deviation: undefined, reason: 'not measured' };
-  const shift = cut.layer === 'conductor' && plan.contactRides ? dielectricShift(plan, measured) : 0;
-  const deviation = value - cut.position.value - shift;
-  const good = within(cut, deviation);
+  const deviation = value - cut.position.value - shiftOf(plan, cut, measured);
+  const { plus, minus } = toleranceNow(plan, cut, measured);
+  const good = deviation <= plus + reading && deviation >= -minus - reading;
+  const outReason =
+    deviation < 0 && deviation < -minus
+      ? cut.tooShort
+      : (closedWindow(plan, cut, measured)?.tooClose ?? cut.tooLong);
   return {
     cut,
     measured: value,
     verdict: good ? 'Good' : 'Out',
     deviation,
-    reason: good ? 'within tolerance' : deviation > 0 ? cut.tooLong : cut.tooShort,
+    reason: good ? 'within tolerance' : outReason,
   };
 }
 
-/** A loose contact rides on the dielectric: the conductor counts from where that really ends. */
-function dielectricShift(plan: StripPlan, measured: MeasuredStrip): number {
-  const dielectric = cutOf(plan, 'dielectric').position.value;
-  return (measured.dielectric ?? dielectric) - dielectric;
+/**
+ * A loose contact rides on the dielectric: the conductor counts from where that really ends, as does what is cut in one
+ * stroke with another layer.
+ */
+function shiftOf(plan: StripPlan, cut: StripCut, measured: MeasuredStrip): number {
+  const leader = cut.layer === 'conductor' && plan.contactRides ? 'dielectric' : cut.strokeOf;
+  if (!leader) return 0;
+  const planned = cutOf(plan, leader).position.value;
+  return (measured[leader] ?? planned) - planned;
 }
 
 /**
@@ -94,17 +100,29 @@ export function judgeStrip(plan: StripPlan, measured: MeasuredStrip): JudgedStri
 }
 
 function trimsAfter(plan: StripPlan, measured: MeasuredStrip, jacketBack: number): Recut[] {
-  const after: Record<string, number | undefined> = { ...measured };
-  const trims: Recut[] = [];
-  for (const cut of plan.cuts) {
+  const after: Record<string, number | undefined> = Object.fromEntries(
+    Object.entries(measured).map(([key, value]) => [
+      key,
+      value === undefined ? undefined : value + jacketBack,
+    ]),
+  );
+  const trims = new Map<string, Recut>();
+  for (const cut of leadersFirst(plan.cuts)) {
     const key = cutKey(cut);
-    const value = measured[key];
+    const value = after[key];
     if (value === undefined) continue;
-    after[key] = value + jacketBack;
     const { deviation } = judgeCut(plan, cut, after);
-    if (deviation! <= cut.plus + reading) continue;
-    trims.push({ action: 'trim', cut: key, by: deviation! });
-    after[key] = value + jacketBack - deviation!;
+    const { plus } = toleranceNow(plan, cut, after);
+    if (deviation! <= plus + reading) continue;
+    const by = deviation! - Math.min(0, plus);
+    trims.set(key, { action: 'trim', cut: key, by });
+    after[key] = value - by;
   }
-  return trims;
+  return plan.cuts.flatMap((cut) => trims.get(cutKey(cut)) ?? []);
 }
+
+/** The dielectric before what counts from it or stays behind it. */
+const leadersFirst = (cuts: readonly StripCut[]) => [
+  ...cuts.filter(({ layer }) => layer === 'dielectric'),
+  ...cuts.filter(({ layer }) => layer !== 'dielectric'),
+];

@@ -30,11 +30,23 @@ const stripCutSchema = z.object({
   fromCutEnd: z.number(),
   plus: z.number(),
   minus: z.number(),
+  /** What the connector alone would let it be off, where the cuts beside it leave less. */
+  alone: z.object({ plus: z.number(), minus: z.number() }).optional(),
+  /** The cut that is made in the same stroke: it counts from where that one is. */
+  strokeOf: cutLayerSchema.optional(),
   /** What happens in the seated joint when it is longer or shorter than allowed. */
   tooLong: z.string(),
   tooShort: z.string(),
   /** The way the shop strips cannot hold this tolerance. */
   beyondMethod: z.boolean(),
+});
+
+/** Two cuts that must stay apart in the seated joint, by their keys, and what happens when they do not. Metres. */
+const jointWindowSchema = z.object({
+  behind: z.string(),
+  before: z.string(),
+  least: z.number(),
+  tooClose: z.string(),
 });
 
 /** One conductor, or several twisted into one, from the jacket edge to where it goes. Metres from the datum. */
@@ -60,6 +72,8 @@ export const stripPlanSchema = z.object({
   /** What every position is counted from: the jacket edge, or the end of a bare tube. */
   datum: z.enum(['jacket edge', 'tube end']).default('jacket edge'),
   cuts: z.array(stripCutSchema),
+  /** Which cuts are judged together. */
+  windows: z.array(jointWindowSchema).optional(),
   /** How the shield lies in the finished joint. */
   shield: z.enum(['forward', 'folded back', 'fanned', 'solid']).default('forward'),
   /** The contact is pushed on until it meets the dielectric: the conductor counts from there. */
@@ -82,6 +96,7 @@ export const stripPlanSchema = z.object({
 export type CutLayer = (typeof cutLayers)[number];
 export type StripCut = z.infer<typeof stripCutSchema>;
 export type StripPlan = z.infer<typeof stripPlanSchema>;
+export type JointWindow = z.infer<typeof jointWindowSchema>;
 export type CoreRoute = z.infer<typeof coreRouteSchema>;
 
 /** The tighter side of a tolerance, for the inch rule and the plus-minus figure. */

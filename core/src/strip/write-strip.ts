@@ -1,6 +1,7 @@
 import type { House } from '../house/house.ts';
 import { cutUncertainty } from '../house/house.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
+import { keptApart } from './joint-window.ts';
 import type { CutLayer, StripCut, StripPlan } from './strip-plan.ts';
 
 /** A cut as a method states it: where, how far it may be off, and what then happens. Metres. */
@@ -11,6 +12,8 @@ export interface CutDraft {
   readonly position: Explained;
   readonly plus: number;
   readonly minus: number;
+  /** The cut that is made in the same stroke. */
+  readonly strokeOf?: CutLayer;
   readonly tooLong: string;
   readonly tooShort: string;
 }
@@ -19,7 +22,7 @@ export interface CutDraft {
 export interface StripDraft
   extends
     Pick<StripPlan, 'endId' | 'rearLip' | 'covered' | 'section' | 'planes'>,
-    Partial<Pick<StripPlan, 'datum' | 'shield' | 'contactRides' | 'routes'>> {
+    Partial<Pick<StripPlan, 'datum' | 'shield' | 'contactRides' | 'routes' | 'windows'>> {
   readonly cuts: readonly CutDraft[];
   readonly cutWith?: keyof typeof cutUncertainty;
   /** Cuts of a two-position prep tool, by what they bare. */
@@ -75,11 +78,12 @@ export function writeStrip(draft: StripDraft, house: House): StripPlan {
     prepTool: (draft.prepTool ?? []).map(({ label, from }) => ({ label, at: fromEnd(from) })),
     methodUncertainty: uncertainty,
     strippedWith: toolNames[cutWith],
-    cuts: draft.cuts.map((cut): StripCut => ({
+    ...(draft.windows ? { windows: draft.windows } : {}),
+    cuts: keptApart(draft.cuts, draft.windows ?? []).map((cut): StripCut => ({
       ...cut,
       of: cut.of ?? '',
       fromCutEnd: end - cut.position.value,
-      beyondMethod: Math.min(cut.plus, cut.minus) < uncertainty - 1e-9,
+      beyondMethod: cut.strokeOf === undefined && Math.min(cut.plus, cut.minus) < uncertainty - 1e-9,
     })),
   };
 }

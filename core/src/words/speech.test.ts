@@ -32,7 +32,7 @@ describe('a step read aloud', () => {
   test('figures, caution and hold point follow what is to be done; the depth decides how much', () => {
     const braid = stepInSpeech(named('braid'), 'first time');
     expect(braid).toMatch(/^Trim both braids, end A\. Comb/);
-    expect(braid).toMatch(/braid, from the jacket edge, 9\.\d millimetres\./);
+    expect(braid).toMatch(/braid, from the jacket edge, 6\.\d millimetres\./);
     expect(braid).toMatch(/Caution\. Glasses on/);
     expect(stepInSpeech(named('braid'), 'experienced').length).toBeLessThan(braid.length);
     expect(stepInSpeech(named('no-short'), 'experienced')).toMatch(/Hold point\. No short/);

@@ -1,9 +1,12 @@
+import { toleranceText } from './tolerance-text.ts';
 import { Table } from './table.tsx';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import type { JudgedStrip, MeasuredStrip, Recut } from '@gorvane/core/strip/measured.ts';
 import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import { cutKey } from '@gorvane/core/strip/cut-of.ts';
+import type { Tolerance } from '@gorvane/core/strip/joint-window.ts';
+import { toleranceNow } from '@gorvane/core/strip/joint-window.ts';
 import { QuantityField } from './quantity-field.tsx';
 import { VerdictMark } from './verdict.tsx';
 
@@ -37,11 +40,17 @@ export function MeasuredStripTable({
       <Table head={['Layer', 'Plan, mm', 'Cut, mm', 'Verdict']}>
         {judged.cuts.map(({ cut, verdict }, index) => {
           const key = cutKey(cut);
+          const now = toleranceNow(plan, cut, measured);
           const length = measured[key];
           return (
             <tr key={key}>
               <th scope="row">{key}</th>
-              <td className="reading">{formatMillimetres(cut.position.value)}</td>
+              <td className="reading">
+                {formatMillimetres(cut.position.value)}
+                {measured[key] === undefined && isNarrower(now, cut) && (
+                  <div className="not-yet">now {toleranceText(now)}</div>
+                )}
+              </td>
               <td style={{ width: 108 }}>
                 <QuantityField
                   aria-label={`${key} as cut, from the ${plan.datum}`}
@@ -65,6 +74,10 @@ export function MeasuredStripTable({
     </>
   );
 }
+
+/** What was cut beside it leaves this cut less than was planned: noticed from a tenth of a millimetre on. */
+const isNarrower = (now: Tolerance, planned: Tolerance) =>
+  now.plus < planned.plus - 0.1e-3 || now.minus < planned.minus - 0.1e-3;
 
 /** Farthest that a cut lies from the datum, metres. */
 const farthest = 0.4;

@@ -1,9 +1,9 @@
+import { toleranceText } from '../controls/tolerance-text.ts';
 import type { JudgedStrip } from '@gorvane/core/strip/measured.ts';
 import type { CoreRoute, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import { tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
-import { toleranceText } from './strip-drawing.tsx';
 import { wirePaint } from './wire-colour.ts';
 import './drawing.css';
 

@@ -1,3 +1,4 @@
+import { toleranceText } from '../controls/tolerance-text.ts';
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
@@ -10,7 +11,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { Around, demo, receiver, unitOf } from '../../test/open-at.tsx';
 import { Run } from './run.tsx';
 import { SectionDrawing } from './section-drawing.tsx';
-import { StripDrawing, toleranceText } from './strip-drawing.tsx';
+import { StripDrawing } from './strip-drawing.tsx';
 import { WiringMap } from './wiring-map.tsx';
 
 const plan = planLead(receiver, demo.gaugeCards, demo.house[0]!);

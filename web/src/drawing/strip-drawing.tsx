@@ -1,5 +1,6 @@
+import { toleranceText } from '../controls/tolerance-text.ts';
 import { tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
-import { cutOf } from '@gorvane/core/strip/cut-of.ts';
+import { cutKey, cutOf } from '@gorvane/core/strip/cut-of.ts';
 import type { CutLayer, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
 import type { JudgedStrip } from '@gorvane/core/strip/measured.ts';
@@ -56,6 +57,7 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
           {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the ${plan.datum}`}
         </text>
         <path className="dimension" d={`M ${x(0)} ${middle - (outside * scale) / 2 - 12} V ${height - 8}`} />
+        <JointWindows plan={plan} x={x} top={middle - (outside * scale) / 2} bottom={bottom} />
         {shown.map((cut, index) => (
           <CutFigure
             key={cut.layer}
@@ -70,6 +72,31 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
       </svg>
     </div>
   );
+}
+
+interface JointWindowsProps {
+  readonly plan: StripPlan;
+  readonly x: (metres: number) => number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+/** What stays free between two cuts though each is as far off as it may be. */
+function JointWindows({ plan, x, top, bottom }: JointWindowsProps) {
+  return (plan.windows ?? []).map(({ behind, before, least }) => {
+    const rear = plan.cuts.find((cut) => cutKey(cut) === behind);
+    const front = plan.cuts.find((cut) => cutKey(cut) === before);
+    if (!rear || !front) return null;
+    const from = x(rear.position.value + rear.plus);
+    const to = x(front.position.value - front.minus);
+    return (
+      <g key={behind} className="joint-window">
+        <title>{`At least ${formatMillimetres(least)} mm stay free between the ${behind} and the end of the ${before}.`}</title>
+        <rect x={from} y={top - 6} width={Math.max(2, to - from)} height={bottom - top + 12} />
+        <path d={`M ${from} ${top - 10} v 8 M ${to} ${top - 10} v 8 M ${from} ${top - 6} H ${to}`} />
+      </g>
+    );
+  });
 }
 
 interface CutFigureProps {
@@ -135,15 +162,13 @@ function CutFigure({ cut, x, y, top, judged, width }: CutFigureProps) {
   );
 }
 
-/** `± 0.4` or `+0.4 −1.0`, millimetres. */
-export function toleranceText({ plus, minus }: Pick<StripCut, 'plus' | 'minus'>): string {
-  const [up, down] = [formatMillimetres(plus), formatMillimetres(minus)];
-  return up === down ? `± ${up}` : `+${up} −${down}`;
-}
-
 function describe(plan: StripPlan, title: string): string {
   const cuts = plan.cuts.map(
     (cut) => `${cut.label} at ${formatMillimetres(cut.position.value)} mm, tolerance ${toleranceText(cut)}`,
   );
-  return `${title}. From the ${plan.datum}: ${cuts.join('; ')}.`;
+  const windows = (plan.windows ?? []).map(
+    ({ behind, before, least }) =>
+      `At least ${formatMillimetres(least)} mm stay free between the ${behind} and the end of the ${before}.`,
+  );
+  return [`${title}. From the ${plan.datum}: ${cuts.join('; ')}.`, ...windows].join(' ');
 }

@@ -26,9 +26,9 @@ const stemOfReference = ferruleClasses['5'].stemLength;
 
 const bnc: SeriesFeatures = {
   id: 'bnc',
-  stop: 13.8,
+  stop: 11.3,
   flange: 0.6,
-  pinBoreDepth: 4.2,
+  pinBoreDepth: 4.1,
   toShoulder: 1.4,
   toPlane: 6.8,
   plugToTip: 10.6,
@@ -41,7 +41,7 @@ const bnc: SeriesFeatures = {
 const tnc: SeriesFeatures = {
   ...bnc,
   id: 'tnc',
-  stop: 13.6,
+  stop: 11.2,
   toShoulder: 2,
   toPlane: 7.2,
   plugToTip: 10.6,
@@ -49,7 +49,7 @@ const tnc: SeriesFeatures = {
 };
 const sma: SeriesFeatures = {
   id: 'sma',
-  stop: 11.6,
+  stop: 9.2,
   flange: 0.4,
   pinBoreDepth: 3,
   toShoulder: 0.9,
@@ -63,7 +63,7 @@ const sma: SeriesFeatures = {
 };
 const n: SeriesFeatures = {
   id: 'n',
-  stop: 14.2,
+  stop: 11.8,
   flange: 0.8,
   pinBoreDepth: 5.2,
   toShoulder: 4,

@@ -208,7 +208,7 @@ function compressionPlug(
       pinBore: figures.conductor,
       lipToShoulder: 15.5,
       lipToMatingPlane: 15.3,
-      lipToTip: 22,
+      lipToTip: 19.8,
       bodyOutside: 11.6,
     },
     source,

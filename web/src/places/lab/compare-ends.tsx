@@ -1,3 +1,4 @@
+import { toleranceText } from '../../controls/tolerance-text.ts';
 import { Table } from '../../controls/table.tsx';
 import type { EndCandidate } from '@gorvane/core/plan/find-end.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
@@ -6,7 +7,6 @@ import { VerdictMark } from '../../controls/verdict.tsx';
 import { FaceDrawing } from '../../drawing/face-drawing.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
-import { toleranceText } from '../../drawing/strip-drawing.tsx';
 
 /** One or two ends side by side: what each asks for, its strip, its section and its face. */
 export function CompareEnds({ candidates }: { readonly candidates: readonly EndCandidate[] }) {

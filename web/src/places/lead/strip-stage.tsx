@@ -1,3 +1,4 @@
+import { toleranceText } from '../../controls/tolerance-text.ts';
 import { Table } from '../../controls/table.tsx';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { FeatureName } from '@gorvane/core/connector/features.ts';
@@ -19,7 +20,6 @@ import { useKeptValue } from '../../draft/use-kept-value.ts';
 import type { Draft } from '../../draft/use-draft.ts';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
-import { toleranceText } from '../../drawing/strip-drawing.tsx';
 import type { StageProps } from './stage-props.ts';
 
 /** The strip of one end, to scale, from the gauge card; and the lengths actually cut, judged. */

@@ -1,3 +1,4 @@
+import { toleranceText } from '../../controls/tolerance-text.ts';
 import { Table } from '../../controls/table.tsx';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Correction } from '@gorvane/core/unit/first-article.ts';
@@ -14,7 +15,6 @@ import { takeOverCorrections } from '../../data/first-article.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useUnit } from '../../data/live.ts';
 import { recordHappenings } from '../../data/units.ts';
-import { toleranceText } from '../../drawing/strip-drawing.tsx';
 import { ArticleLengths } from './article-lengths.tsx';
 import { RecordAlert } from './record-alert.tsx';
 import { useRecorder } from './use-recorder.ts';

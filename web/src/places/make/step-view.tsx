@@ -1,3 +1,4 @@
+import { toleranceText } from '../../controls/tolerance-text.ts';
 import { cableLeft, cableLeftAt } from '@gorvane/core/unit/cable-left.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { layersOfStep } from '@gorvane/core/recipe/strip-steps.ts';
@@ -21,7 +22,6 @@ import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
-import { toleranceText } from '../../drawing/strip-drawing.tsx';
 import { DriftAdvice } from './drift-advice.tsx';
 import { TimerPanel } from './timer-panel.tsx';
 import type { Timer } from './use-timer.ts';
