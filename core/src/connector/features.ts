@@ -85,6 +85,13 @@ const definitions = {
     0.2,
     20,
   ),
+  spacerLength: feature(
+    'Insulator before the contact',
+    'z',
+    'thickness of the disc or bush that goes on the conductor first',
+    0.3,
+    12,
+  ),
   contactReach: feature(
     'Stop to bottom of contact',
     'k',

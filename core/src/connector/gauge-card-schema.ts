@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { envelopeSchema } from '../record/envelope.ts';
+import { contentsSchema } from './contents.ts';
 import { featureNames } from './features.ts';
 
 export const featureSchema = z.object({
@@ -9,11 +10,13 @@ export const featureSchema = z.object({
   state: z.enum(['assumed', 'measured']),
 });
 
-/** The features of one bag or lot of connectors, as measured or assumed. */
+/** One bag or lot of connectors: what it holds, and its features as measured or assumed. */
 export const gaugeCardSchema = envelopeSchema.extend({
   connectorId: z.string(),
   name: z.string(),
   features: z.partialRecord(z.enum(featureNames), featureSchema),
+  /** What its bag holds, as far as somebody has looked. */
+  contents: contentsSchema.optional(),
 });
 
 export type GaugeCard = z.infer<typeof gaugeCardSchema>;

@@ -2,6 +2,8 @@ import type { GaugeFeature, GaugeCard } from './gauge-card-schema.ts';
 import type { Term } from '../quantity/explained.ts';
 import { firstRevision } from '../record/revise.ts';
 import type { Connector } from './connector.ts';
+import type { Contents } from './contents.ts';
+import { usualContents } from './contents.ts';
 import { seriesAndSex } from './connector.ts';
 import type { FeatureName } from './features.ts';
 import { featureDefinition, featureNames } from './features.ts';
@@ -25,9 +27,63 @@ export function nominalGaugeCard(connector: Connector, id: string, name: string,
 export const bagName = (connector: Connector, leadName: string) =>
   `${seriesAndSex(connector)}s for ${leadName}`;
 
-/** A card with every feature that the connector's method asks for: what it lacks is the nominal value, assumed. */
+/** What a bag holds: as somebody has looked, else as is usual for its connector. */
+export function contentsOf({ contents }: Pick<GaugeCard, 'contents'>, connector: Connector): Contents {
+  return { ...usualContents(connector), ...contents };
+}
+
+/**
+ * Where nobody has measured them: an insulator before the contact, the hole of a contact by its depth, and what a sleeve
+ * under the braid is narrower than a ring over it. Engineering values.
+ */
+const usualSpacer = 3e-3;
+const usualHole = 0.76;
+const shieldWalls = 1e-3;
+
+/**
+ * A card with every feature that the connector's method asks for and its bag has: what it lacks is the nominal value,
+ * assumed; what its bag does not have is not on it.
+ */
 export function completeCard(card: GaugeCard, connector: Connector): GaugeCard {
-  return { ...card, features: { ...nominalFeatures(connector), ...card.features } };
+  const contents = contentsOf(card, connector);
+  const { inspectionHoleFar, spacerLength, ...others } = { ...nominalFeatures(connector), ...card.features };
+  const spacer = spacerLength ?? { value: usualSpacer, state: 'assumed' };
+  const whole: GaugeCard['features'] = {
+    ...others,
+    ...holeOf(contents.contact, inspectionHoleFar, others.pinBoreDepth),
+    ...(contents.spacer === 'one' ? { spacerLength: spacer } : {}),
+  };
+  return { ...card, features: { ...whole, ...movedBy(contents, usualContents(connector), whole) } };
+}
+
+/** Class values that lie elsewhere in a bag that is not the usual one; what was measured stands. */
+function movedBy(
+  contents: Contents,
+  usual: Contents,
+  { insulatorSeat, stopDepth, clampBore, spacerLength }: GaugeCard['features'],
+): GaugeCard['features'] {
+  const moved = (feature: GaugeFeature | undefined, by: number) =>
+    feature?.state === 'assumed' ? { ...feature, value: feature.value + by } : feature;
+  const spacer = spacerLength?.value ?? 0;
+  const under = contents.clamp === 'under the braid';
+  const walls = contents.clamp === usual.clamp ? 0 : under ? -shieldWalls : shieldWalls;
+  return {
+    ...(insulatorSeat ? { insulatorSeat: moved(insulatorSeat, spacer) } : {}),
+    ...(stopDepth ? { stopDepth: moved(stopDepth, spacer) } : {}),
+    ...(clampBore ? { clampBore: moved(clampBore, walls) } : {}),
+  };
+}
+
+function holeOf(
+  contact: Contents['contact'],
+  hole: GaugeFeature | undefined,
+  depth: GaugeFeature | undefined,
+): GaugeCard['features'] {
+  if (contact === 'no hole') return {};
+  if (hole) return { inspectionHoleFar: hole };
+  return contact === 'solder hole' && depth
+    ? { inspectionHoleFar: { value: usualHole * depth.value, state: 'assumed' } }
+    : {};
 }
 
 /** One feature of a card, metres. @throws RangeError when the card does not have it. */

@@ -3,7 +3,7 @@ import type { LayeredCable, CoaxCable } from '../cable/cable.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
 import { isCoaxial } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card-schema.ts';
-import { completeCard } from '../connector/gauge-card.ts';
+import { completeCard, contentsOf } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
@@ -14,6 +14,7 @@ import { roleOf } from '../connector/signal.ts';
 import type { CableConductor } from '../cable/conductors.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { Contact } from '../connector/contact.ts';
+import type { Contents } from '../connector/contents.ts';
 import type { Role, Signal } from '../connector/signal.ts';
 
 /** One end of a lead as its method's questions take it. */
@@ -51,6 +52,7 @@ export function endInput(lead: Lead, end: LeadEnd, card: GaugeCard, house: House
     quarterTurns: end.quarterTurns,
     connector,
     card: completeCard(card, connector),
+    contents: contentsOf(card, connector),
     house,
     power: lead.requirement.inputPower.value,
   };
@@ -90,6 +92,8 @@ export function looseEnd<C extends LayeredCable>(
   const contacts = connector.contacts.filter(({ isShell }) => !isShell);
   return {
     ...given,
+    card: completeCard(given.card, connector),
+    contents: contentsOf(given.card, connector),
     endId: 'end',
     endName: '',
     cables: [cable],
@@ -135,6 +139,8 @@ export interface EndInput<C extends LayeredCable = CoaxCable> {
   readonly quarterTurns: number;
   readonly connector: Connector;
   readonly card: GaugeCard;
+  /** What its bag holds. */
+  readonly contents: Contents;
   readonly house: House;
   /** Power into the lead, watts: some house practice depends on it. */
   readonly power: number;

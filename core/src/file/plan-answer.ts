@@ -76,12 +76,13 @@ const blockedWords = ({ pairs }: Refusal): string =>
         .map(({ part, obstacle }) => `${part.label} cannot pass ${obstacle?.label ?? 'what is in its way'}`)
         .join('; ');
 
-function endAnswer({ end, connector, refusal, fit, strip }: EndPlan) {
+function endAnswer({ end, connector, refusal, fit, strip, bag }: EndPlan) {
   return {
     name: end.name,
     connector: connector.id,
     method: connector.method,
     refusal: refusal === null ? null : { message: refusal },
+    bag,
     fit: fit.map((check) => ({
       check: check.id,
       opensMm: check.kind === 'measured' ? mm(check.hole.value) : null,

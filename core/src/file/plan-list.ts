@@ -1,4 +1,6 @@
 import { cables } from '../cable/catalogue/catalogue.ts';
+import { answersFor } from '../connector/contents.ts';
+import { methodOf } from '../method/methods.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
 import { shopTools } from '../house/house.ts';
 import { practiceChoices } from '../house/practice.ts';
@@ -6,11 +8,14 @@ import { practiceChoices } from '../house/practice.ts';
 /** What a request for a plan may name: ids of cables and connectors, practices with their schools, tools. */
 export const planList = () => ({
   cables: cables.filter(({ structure }) => structure !== 'sheet').map(({ id, name }) => ({ id, name })),
-  connectors: connectors.map(({ id, name, method, features }) => ({
-    id,
-    name,
-    method,
-    features: Object.keys(features),
+  connectors: connectors.map((connector) => ({
+    id: connector.id,
+    name: connector.name,
+    method: connector.method,
+    features: Object.keys(connector.features),
+    bag: Object.fromEntries(
+      (methodOf(connector.method).contents ?? []).map((name) => [name, answersFor(name, connector)]),
+    ),
   })),
   practices: practiceChoices,
   tools: [...shopTools],

@@ -66,6 +66,28 @@ describe('a plan that a script asks for', () => {
     expect(answer.parts.find(({ id }) => id === 'A/shrink')!.label).toMatch(/adhesive/);
   });
 
+  test('follows what is in the bag, and says what is left over and what is short', () => {
+    const clamp = { cable: 'rg-213', length: '2 m', power: '400 W' };
+    const answer = planned({
+      ...clamp,
+      ends: [
+        { connector: 'n-plug-clamp-10', bag: { clamp: 'under the braid', spacer: 'one', cap: 'both' } },
+        { connector: 'n-plug-clamp-10' },
+      ],
+    });
+    const [asked, usual] = answer.ends;
+    expect(asked!.bag).toMatchObject({
+      contents: { clamp: 'under the braid', spacer: 'one', washers: 'one' },
+      leftOver: ['the plain back cap'],
+      short: [],
+    });
+    expect(usual!.bag.assumed).toContain('clamp');
+    expect(usual!.bag.short).toHaveLength(1);
+    expect(asked!.cuts[0]!.fromJacketMm).toBe(4);
+    expect(answer.steps.some(({ role, end }) => role === 'spacer' && end === 'A')).toBe(true);
+    expect(answer.steps.some(({ role, end }) => role === 'spacer' && end === 'B')).toBe(false);
+  });
+
   test('of a lead with cores and of one with a split: pieces, contacts and pairs', () => {
     const xlr = planned({
       cable: 'lighting-2-pair',
@@ -156,6 +178,14 @@ describe('a request that cannot be taken names the field, what was found and wha
     [
       { ...patch, practice: { stripping: 'teeth' } },
       'practice.stripping: found "teeth", expected one of "tool"|"blade".',
+    ],
+    [
+      { ...patch, ends: [{ connector: tnc, bag: { clamp: 'over the braid' } }, { connector: tnc }] },
+      'ends.0.bag.clamp: found "over the braid", expected for pin and ferrule: contact, spacer, boot, shrink.',
+    ],
+    [
+      { ...patch, ends: [{ connector: tnc, bag: { spacer: 'seven' } }, { connector: tnc }] },
+      'ends.0.bag.spacer: found "seven", expected one of: none, one.',
     ],
     [{ ...patch, tools: ['magic'] }, /^tools\.0: found "magic", expected one of: iron with a big tip/],
     [{ ...patch, lives: 'space' }, /^lives: found "space", expected one of: indoor/],

@@ -3,6 +3,9 @@ import { cables } from '../cable/catalogue/catalogue.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card-schema.ts';
+import type { AnsweredContents } from '../connector/contents.ts';
+import { answersFor, contentsSchema } from '../connector/contents.ts';
+import { methodOf } from '../method/methods.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
 import { channelNames, signals, usualSignal } from '../connector/signal.ts';
@@ -54,11 +57,10 @@ const power = typed('a power with its unit, such as "25 W"', parsePower);
 const oneOf = <T extends string>(values: readonly [T, ...T[]] | readonly T[], what?: string) =>
   z.enum(values as readonly [T, ...T[]], { error: what ?? `one of: ${values.join(', ')}` });
 
-const unknownBag = 'nothing: contents of a bag are not planned with yet';
-
 const endSchema = z.strictObject({
   connector: z.string({ error: 'the id of a connector (npm run -s plan -- --list)' }),
-  bag: z.undefined({ error: unknownBag }).optional(),
+  /** What is in the bag, by question: what is left out is as usual. */
+  bag: z.record(z.string(), z.string({ error: 'an answer in words' })).optional(),
   measured: z.record(z.string(), feature).optional(),
   channel: oneOf(channelNames).optional(),
   /** Of its own leg, on a lead with a split. */
@@ -241,6 +243,28 @@ function extraParts({ extraParts: parts }: Words, lead: Lead): ExtraPart[] {
   });
 }
 
+/** What a bag is said to hold. @throws RequestError where its connector has no such thing, or not like that. */
+function bagAsked(connector: Connector, bag: Readonly<Record<string, string>>, at: string): AnsweredContents {
+  const asked = (methodOf(connector.method).contents ?? []).filter(
+    (name) => answersFor(name, connector).length > 1,
+  );
+  for (const [name, answer] of Object.entries(bag)) {
+    const known = asked.find((each) => each === name);
+    if (!known)
+      throw new RequestError(
+        `${at}.${name}`,
+        answer,
+        asked.length === 0
+          ? `nothing: all that lies in the bag of a connector for ${connector.method} is always the same`
+          : `for ${connector.method}: ${asked.join(', ')}`,
+      );
+    const answers = answersFor(known, connector);
+    if (!answers.includes(answer))
+      throw new RequestError(`${at}.${name}`, answer, `one of: ${answers.join(', ')}`);
+  }
+  return contentsSchema.parse(bag);
+}
+
 /** Every end has a card of its own, so that what was measured of one says nothing of the other. */
 function withOwnCards(lead: Lead, cards: readonly GaugeCard[], { ends }: Words, house: House): PlanRequest {
   const own = lead.ends.map((end, index): GaugeCard => {
@@ -253,10 +277,16 @@ function withOwnCards(lead: Lead, cards: readonly GaugeCard[], { ends }: Words, 
         foreign[1],
         `a feature of this connector: ${Object.keys(card.features).join(', ')}`,
       );
+    const contents = bagAsked(
+      leadConnector(lead, end.connectorId),
+      ends[index]!.bag ?? {},
+      `ends.${index}.bag`,
+    );
     const features = measured.map(([name, value]) => [name, { value, state: 'measured' as const }] as const);
     return {
       ...card,
       id: `card-${end.id}`,
+      contents,
       features: { ...card.features, ...Object.fromEntries(features) },
     };
   });

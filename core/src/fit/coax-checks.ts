@@ -118,12 +118,17 @@ export function conductorIn(input: EndInput, name: FeatureName, part: string, lo
 }
 
 /** How the contact is fixed here, and why: what the connector is made for, solder by house practice or for want of a die. */
-export function contactFixing({ connector, house }: Pick<EndInput, 'connector' | 'house'>): {
+export function contactFixing({
+  connector,
+  contents,
+  house,
+}: Pick<EndInput, 'connector' | 'contents' | 'house'>): {
   readonly how: 'crimp' | 'solder';
   readonly why: string;
 } {
-  const { contactFixing: made, pinDie } = connector;
-  if (made !== 'crimp' || pinDie === null) return { how: 'solder', why: 'It is made to be soldered.' };
+  const { pinDie } = connector;
+  if (contents.contact !== 'crimp' || pinDie === null)
+    return { how: 'solder', why: 'It is made to be soldered.' };
   if (house.practice.centreContact === 'solder')
     return { how: 'solder', why: 'House practice solders contacts.' };
   const nearest = nearestDie(pinDie, house.dies);

@@ -136,7 +136,7 @@ describe('gauge cards', () => {
     const card = nominalGaugeCard(connector, 'card', 'bag', now);
     const { rules } = methodOf(connector.method);
     expect(
-      gaugeCardProblems(measuredCard(card, { stopDepth: 8e-3 }), rules).map(({ feature }) => feature),
+      gaugeCardProblems(measuredCard(card, { stopDepth: 6e-3 }), rules).map(({ feature }) => feature),
     ).toEqual(['stopDepth']);
     expect(gaugeCardProblems(measuredCard(card, { stemLength: NaN }), rules)[0]!.feature).toBe('stemLength');
     expect(gaugeCardProblems(measuredCard(card, { inspectionHoleFar: 5e-3 }), rules)[0]!.message).toMatch(

@@ -55,8 +55,8 @@ describe('a lead is one tree', () => {
 });
 
 test('a length that the ends alone exceed is refused with what would remain', () => {
-  const legs = [{ ...lead.legs[0]!, finishedLength: 0.04 }];
-  expect(() => planLead({ ...lead, legs }, [card], house)).toThrow(/-1.6 mm of cable would remain/);
+  const legs = [{ ...lead.legs[0]!, finishedLength: 0.035 }];
+  expect(() => planLead({ ...lead, legs }, [card], house)).toThrow(/-1.8 mm of cable would remain/);
 });
 
 test('another cable, length and connector give other, right answers', () => {

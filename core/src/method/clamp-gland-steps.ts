@@ -5,7 +5,8 @@ import {
   cableTugAdvice,
   fixedSetbackAdvice,
 } from '../words/clamp-gland.ts';
-import { fanWords, insertWords, glandWords } from '../words/clamp-gland.ts';
+import { braidWasherWords, fanWords, glandWords, insertWords, sleeveWords } from '../words/clamp-gland.ts';
+import { overBraid } from '../cable/braid.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { cableTugStep, noShortStep, setbackStep, tighteningSetting } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
@@ -22,7 +23,7 @@ import {
 } from '../recipe/strip-steps.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import { cutOf } from '../strip/cut-of.ts';
-import { solderContactSteps } from './pin-and-ferrule-steps.ts';
+import { solderContactSteps, spacerSteps } from './pin-and-ferrule-steps.ts';
 
 /** Gland nuts of coax clamp connectors are made this tight. Engineering value. */
 const glandTorque = 2.5;
@@ -30,43 +31,67 @@ const glandTorque = 2.5;
 function fanSteps(input: RecipeInput): StepDraft[] {
   const [braids, them] = braidWords(input);
   const { card, strip: plan } = input;
+  const fanned = {
+    braids,
+    endName: input.endName,
+    them,
+    hasFoil: input.cable.foil !== null,
+    coneRim: featureValue(card, 'coneRim'),
+  };
   return [
     {
       role: 'braid',
       work: 'braid',
       stage: 'Strip',
-      ...fanWords({
-        braids,
-        endName: input.endName,
-        them,
-        hasFoil: input.cable.foil !== null,
-        coneRim: featureValue(card, 'coneRim'),
-      }),
+      ...clampedWords(input, fanned),
       figures: [cutFigure('braid, from the jacket edge', cutOf(plan, 'braid'))],
       tools: [{ label: 'Fine scissors', setting: '' }],
     },
   ];
 }
 
+/** What is said at the braid: fanned over a cone or laid over a sleeve, after the second washer where there is one. */
+function clampedWords({ contents, cable }: RecipeInput, fanned: Parameters<typeof fanWords>[0]) {
+  const words = contents.clamp === 'under the braid' ? sleeveWords(fanned) : fanWords(fanned);
+  if (contents.washers !== 'two') return words;
+  const hole = `${formatMillimetres(overBraid(cable))} mm or a little more`;
+  const { firstTime, experienced } = words.text;
+  return {
+    ...words,
+    text: {
+      firstTime: `${braidWasherWords({ hole }).trim()} ${firstTime}`,
+      experienced: `Small washer over the braid. ${experienced}`,
+    },
+  };
+}
+
 export function clampGlandSteps(input: RecipeInput): StepDraft[] {
-  const { card, endName, house, power, connector } = input;
+  const { card, endName, house, power, connector, contents } = input;
   const bores = [
     `washer hole ${formatMillimetres(featureValue(card, 'washerBore'))} mm`,
     `gasket hole ${formatMillimetres(featureValue(card, 'gasketBore'))} mm`,
   ];
   const hot = power > house.tackAbove;
+  const ribbed = contents.cap === 'heat-shedding' || (contents.cap === 'both' && hot);
+  const cap = ribbed ? 'fitted' : hot ? 'wanted' : 'none';
   return [
     jacketStep(input),
     ...fanSteps(input),
     dielectricStep(input),
     ...measureSteps(input),
     nickStep(input),
+    ...spacerSteps(input),
     ...solderContactSteps(input),
     {
       role: 'insert',
       work: 'seat',
       stage: 'Join',
-      ...insertWords({ endName, bores }),
+      ...insertWords({
+        endName,
+        bores,
+        hasWasher: contents.washers !== 'none',
+        loose: contents.coupling === 'loose ring',
+      }),
       requires: [...input.requires],
     },
     setbackStep(input, 'contact-height', goBack('insert', setbackAdvice)),
@@ -75,7 +100,7 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
       role: 'gland',
       work: 'screw',
       stage: 'Join',
-      ...glandWords({ endName, hot }),
+      ...glandWords({ endName, cap }),
       tools: [
         {
           label: 'Spanner, nut',

@@ -1,6 +1,12 @@
 import type { StripDraft } from '../strip/write-strip.ts';
 import type { SectionRing } from '../strip/section.ts';
-import { braidCutWords, foilEndWords, dielectricCutWords, conductorCutWords } from '../words/clamp-gland.ts';
+import {
+  braidCutWords,
+  sleeveBraidWords,
+  foilEndWords,
+  dielectricCutWords,
+  conductorCutWords,
+} from '../words/clamp-gland.ts';
 import { cableRings } from '../strip/cable-rings.ts';
 import { overBraid, shieldThickness } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -14,9 +20,12 @@ import { conductorClearance } from './ferrule.ts';
 
 /** Fanned braid ends this far inside the rim of the clamp. Engineering value. */
 const rimClearance = 0.5e-3;
+/** Both walls of a sleeve under the braid. Engineering value. */
+const sleeveWalls = 1e-3;
 /** Foil is planned so far behind the end of the dielectric, and stays so far whatever was cut. Engineering values. */
 const foilSetBack = 1e-3;
 const foilBehind = 0.2e-3;
+const braidBehind = 0.3e-3;
 
 const source =
   'seated joint of a clamp gland: jacket edge at the clamp, cone and rim, insulator seat, contact bore';
@@ -31,23 +40,30 @@ function placesOf(input: EndInput) {
   const bore = value('clampBore');
   const rim = value('coneRim');
   const slant = Math.hypot(l, (rim - bore) / 2);
-  const braidEnd = l + slant - rimClearance;
+  const under = input.contents.clamp === 'under the braid';
+  const braidEnd = under ? l : l + slant - rimClearance;
   const seat = l + value('insulatorSeat');
-  const dielectricEnd = seat - value('pinFlange');
+  const spacer = card.features.spacerLength?.value ?? 0;
+  const dielectricEnd = seat - value('pinFlange') - spacer;
   const p = value('pinBoreDepth');
-  const conductorEnd = dielectricEnd + p - conductorClearance;
+  const conductorEnd = dielectricEnd + spacer + p - conductorClearance;
   const hole = card.features.inspectionHoleFar?.value ?? 0.7 * p;
   const [pinBore, pin] = [value('pinBore'), value('pinOutside')];
   const flange = Math.max(pin + 0.6e-3, 0.8 * cable.dielectric.diameter);
   const bodyBore = Math.max(rim + 2 * shieldThickness(cable) + 0.2e-3, flange + 1e-3);
   const plane = rearLip + value('lipToMatingPlane');
-  const boreEnd = dielectricEnd + p;
+  const contactRear = dielectricEnd + spacer;
+  const boreEnd = contactRear + p;
   const body = Math.max(bodyBore + 1.5e-3, 0.7 * value('bodyOutside'));
   const t = shieldThickness(cable);
   const back = -rearLip + 6e-3;
-  const seatTerms = [term('coneLength'), term('insulatorSeat'), term('pinFlange')];
+  const spacerTerms = spacer > 0 ? [term('spacerLength')] : [];
+  const seatTerms = [term('coneLength'), term('insulatorSeat'), term('pinFlange'), ...spacerTerms];
   return {
     l,
+    under,
+    spacer,
+    contactRear,
     rim,
     slant,
     braidEnd,
@@ -85,10 +101,10 @@ export function stripClampGland(input: EndInput): StripPlan {
       endId: input.endId,
       rearLip,
       covered: -rearLip,
-      shield: 'fanned',
+      shield: at.under ? 'forward' : 'fanned',
       contactRides: true,
       cuts: cutsOf(input, at),
-      windows: [{ behind: 'foil', before: 'dielectric', least: foilBehind, tooClose: foilEndWords.tooLong }],
+      windows: windowsOf(at),
       section: [...cableSection(input, at), ...connectorSection(input, at), ...contactSection(input, at)],
       planes: [
         { label: 'rear of the nut', at: rearLip },
@@ -100,6 +116,54 @@ export function stripClampGland(input: EndInput): StripPlan {
     },
     input.house,
   );
+}
+
+/** Braid and foil stay behind the end of the dielectric, beyond which the contact lies. */
+function windowsOf({ under }: Places): StripDraft['windows'] {
+  const foil = {
+    behind: 'foil',
+    before: 'dielectric',
+    least: foilBehind,
+    tooClose: foilEndWords.tooLong,
+  };
+  const braid = {
+    behind: 'braid',
+    before: 'dielectric',
+    least: braidBehind,
+    tooClose: sleeveBraidWords.tooLong,
+  };
+  return under ? [braid, foil] : [foil];
+}
+
+/** Braid fanned back over a cone, or laid forward over a sleeve and trimmed at its rim. */
+function braidCut({ card }: EndInput, { under, l, slant, braidEnd }: Places): StripDraft['cuts'][number] {
+  const length = featureTerm(card, 'coneLength');
+  if (under)
+    return {
+      layer: 'braid',
+      label: 'Braid, over the sleeve',
+      position: lengthOf(l, 'l', [length], source),
+      plus: rimClearance,
+      minus: 0.3 * l,
+      ...sleeveBraidWords,
+    };
+  return {
+    layer: 'braid',
+    label: 'Braid, fanned over the cone',
+    position: lengthOf(
+      braidEnd,
+      'l + slant - g',
+      [
+        length,
+        { label: 'Slant of the cone', value: slant, kind: 'length' },
+        { label: 'Short of the rim', value: -rimClearance, kind: 'length', symbol: 'g' },
+      ],
+      source,
+    ),
+    plus: rimClearance,
+    minus: 0.4 * slant,
+    ...braidCutWords,
+  };
 }
 
 /** Foil ends at the face of the clamp, or so far behind the end of the dielectric that it cannot reach the contact. */
@@ -120,25 +184,10 @@ function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
   const { card, cable } = input;
   const value = reader(card);
   const term = (name: FeatureName) => featureTerm(card, name);
-  const { l, slant, braidEnd, dielectricEnd, p, conductorEnd, hole, seatTerms } = at;
+  const { l, dielectricEnd, p, conductorEnd, hole, seatTerms, spacer } = at;
+  const seatFormula = spacer > 0 ? 'l + i - t - z' : 'l + i - t';
   return [
-    {
-      layer: 'braid',
-      label: 'Braid, fanned over the cone',
-      position: lengthOf(
-        braidEnd,
-        'l + slant - g',
-        [
-          term('coneLength'),
-          { label: 'Slant of the cone', value: slant, kind: 'length' },
-          { label: 'Short of the rim', value: -rimClearance, kind: 'length', symbol: 'g' },
-        ],
-        source,
-      ),
-      plus: rimClearance,
-      minus: 0.4 * slant,
-      ...braidCutWords,
-    },
+    braidCut(input, at),
     ...(cable.foil
       ? [
           {
@@ -154,7 +203,7 @@ function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
     {
       layer: 'dielectric',
       label: 'Dielectric end',
-      position: lengthOf(dielectricEnd, 'l + i - t', seatTerms, source),
+      position: lengthOf(dielectricEnd, seatFormula, seatTerms, source),
       plus: value('contactTolerance'),
       minus: value('contactTolerance'),
       ...dielectricCutWords,
@@ -164,7 +213,7 @@ function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
       label: 'Conductor end',
       position: lengthOf(
         conductorEnd,
-        '(l + i - t) + p - g',
+        spacer > 0 ? '(l + i - t - z) + z + p - g' : '(l + i - t) + p - g',
         [...seatTerms, term('pinBoreDepth'), clearanceTerm('Conductor clearance', conductorClearance)],
         source,
       ),
@@ -178,7 +227,8 @@ function cutsOf(input: EndInput, at: Places): StripDraft['cuts'] {
 /** The layers of the cable as they lie in the seated joint. */
 function cableSection(input: EndInput, at: Places): SectionRing[] {
   const { cable } = input;
-  const { l, bore, rim, dielectricEnd, conductorEnd, t, back } = at;
+  const { l, bore, rim, dielectricEnd, conductorEnd, t, back, under } = at;
+  const sleeve = bore + sleeveWalls;
   return [
     ...cableRings(cable, {
       back,
@@ -186,8 +236,20 @@ function cableSection(input: EndInput, at: Places): SectionRing[] {
       dielectric: dielectricEnd,
       conductor: conductorEnd,
     }),
-    ring('cable', 'braid', 'braid', [0, l], [cable.dielectric.diameter, overBraid(cable)], ['clamp']),
-    cone('cable', 'braid on the cone', 'braid', [0, l], [rim, bore], [rim + 2 * t, bore + 2 * t], ['clamp']),
+    ...(under
+      ? [ring('cable', 'braid over the sleeve', 'braid', [0, l], [sleeve, sleeve + 2 * t], ['clamp'])]
+      : [
+          ring('cable', 'braid', 'braid', [0, l], [cable.dielectric.diameter, overBraid(cable)], ['clamp']),
+          cone(
+            'cable',
+            'braid on the cone',
+            'braid',
+            [0, l],
+            [rim, bore],
+            [rim + 2 * t, bore + 2 * t],
+            ['clamp'],
+          ),
+        ]),
   ];
 }
 
@@ -195,9 +257,12 @@ function cableSection(input: EndInput, at: Places): SectionRing[] {
 function connectorSection(input: EndInput, at: Places): SectionRing[] {
   const { card } = input;
   const value = reader(card);
-  const { l, rearLip, bore, rim, seat, pin, flange, bodyBore, plane, body } = at;
+  const { l, rearLip, bore, rim, seat, pin, flange, bodyBore, plane, body, under } = at;
+  const washers = input.contents.washers;
   return [
-    cone('connector', 'braid clamp', 'brass', [0, l], [bore, bore], [rim, bore + 0.2e-3], ['clamp']),
+    under
+      ? ring('connector', 'clamp sleeve', 'brass', [0, l], [bore, bore + sleeveWalls], ['clamp'])
+      : cone('connector', 'braid clamp', 'brass', [0, l], [bore, bore], [rim, bore + 0.2e-3], ['clamp']),
     ring(
       'connector',
       'gasket',
@@ -206,14 +271,18 @@ function connectorSection(input: EndInput, at: Places): SectionRing[] {
       [value('gasketBore'), bodyBore],
       ['clamp'],
     ),
-    ring(
-      'connector',
-      'washer',
-      'metal',
-      [-0.5 * (value('stackLength') - l), -0.35 * (value('stackLength') - l)],
-      [value('washerBore'), bodyBore],
-      ['clamp'],
-    ),
+    ...(washers === 'none'
+      ? []
+      : [
+          ring(
+            'connector',
+            'washer',
+            'metal',
+            [-0.5 * (value('stackLength') - l), -0.35 * (value('stackLength') - l)],
+            [value('washerBore'), bodyBore],
+            ['clamp'],
+          ),
+        ]),
     ring(
       'connector',
       'gland nut',
@@ -241,10 +310,21 @@ function connectorSection(input: EndInput, at: Places): SectionRing[] {
 function contactSection(input: EndInput, at: Places): SectionRing[] {
   const { card } = input;
   const value = reader(card);
-  const { rearLip, seat, dielectricEnd, pinBore, pin, flange, boreEnd } = at;
+  const { rearLip, seat, dielectricEnd, contactRear, pinBore, pin, flange, boreEnd, spacer } = at;
   return [
-    ring('contact', 'contact flange', 'pin', [dielectricEnd, seat], [pinBore, flange]),
-    ring('contact', 'contact', 'pin', [dielectricEnd, boreEnd], [pinBore, pin]),
+    ...(spacer > 0
+      ? [
+          ring(
+            'contact',
+            'insulator before the contact',
+            'insulator',
+            [dielectricEnd, contactRear],
+            [input.cable.conductor.diameter, flange],
+          ),
+        ]
+      : []),
+    ring('contact', 'contact flange', 'pin', [contactRear, seat], [pinBore, flange]),
+    ring('contact', 'contact', 'pin', [contactRear, boreEnd], [pinBore, pin]),
     ring('contact', 'contact tip', 'pin', [boreEnd, rearLip + value('lipToTip')], [0, pin * 0.65]),
   ];
 }

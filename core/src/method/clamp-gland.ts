@@ -1,4 +1,4 @@
-import { traitsWords, gasketWords, clampWords } from '../words/clamp-gland.ts';
+import { traitsWords, gasketWords, clampWords, sleeveFitWords } from '../words/clamp-gland.ts';
 import { overBraid } from '../cable/braid.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { judgeClearance } from '../fit/clearance.ts';
@@ -7,9 +7,12 @@ import type { Method, MethodPart } from './method.ts';
 import type { EndInput } from '../end/end-input.ts';
 import { clampGlandSteps } from './clamp-gland-steps.ts';
 import { refusesFerrule } from './ferrule.ts';
+import { couplingFit, couplingParts } from './uhf-coupling.ts';
+import { overFoil } from '../strip/cable-rings.ts';
+import type { FitCheck } from '../fit/clearance.ts';
 import { stripClampGland } from './clamp-gland-strip.ts';
 
-function parts({ card }: EndInput): MethodPart[] {
+function parts({ card, contents }: EndInput): MethodPart[] {
   const outside = featureValue(card, 'coneRim');
   return [
     {
@@ -21,14 +24,18 @@ function parts({ card }: EndInput): MethodPart[] {
       fixedOutside: outside,
       face: 'groove',
     },
-    {
-      kind: 'washer',
-      form: 'ring',
-      back: 6e-3,
-      opening: featureValue(card, 'washerBore'),
-      outside,
-      fixedOutside: outside,
-    },
+    ...(contents.washers === 'none'
+      ? []
+      : [
+          {
+            kind: 'washer' as const,
+            form: 'ring' as const,
+            back: 6e-3,
+            opening: featureValue(card, 'washerBore'),
+            outside,
+            fixedOutside: outside,
+          },
+        ]),
     {
       kind: 'gland nut',
       form: 'nut',
@@ -38,7 +45,24 @@ function parts({ card }: EndInput): MethodPart[] {
       fixedOutside: featureValue(card, 'nutOutside'),
       face: 'thread',
     },
+    ...couplingParts({ card, contents }),
   ];
+}
+
+/** The clamp on what it goes over: the braid, or the dielectric with its foil where it goes under the braid. */
+function clampFit(input: EndInput): FitCheck {
+  const under = input.contents.clamp === 'under the braid';
+  return judgeClearance({
+    id: 'clamp',
+    label: under ? 'Dielectric in the sleeve' : 'Braid in the clamp',
+    hole: holeTerm(input, 'clampBore'),
+    shaft: under
+      ? { label: 'over the dielectric', value: overFoil(input.cable), kind: 'length', assumed: true }
+      : { label: 'over the braid', value: overBraid(input.cable), kind: 'length', assumed: true },
+    free: 0.05e-3,
+    loose: under ? 0.6e-3 : 1e-3,
+    ...(under ? sleeveFitWords : clampWords),
+  });
 }
 
 /** Clamp gland with soldered contact: UHF, N, BNC. */
@@ -72,7 +96,9 @@ export const clampGland: Method = {
     'lipToMatingPlane',
     'lipToTip',
     'bodyOutside',
+    'couplingBore',
   ],
+  contents: ['coupling', 'clamp', 'contact', 'spacer', 'washers', 'cap', 'shrink'],
   rules: [
     {
       smaller: 'coneLength',
@@ -108,15 +134,8 @@ export const clampGland: Method = {
       loose: 0.8e-3,
       ...gasketWords,
     }),
-    judgeClearance({
-      id: 'clamp',
-      label: 'Braid in the clamp',
-      hole: holeTerm(input, 'clampBore'),
-      shaft: { label: 'over the braid', value: overBraid(input.cable), kind: 'length', assumed: true },
-      free: 0.05e-3,
-      loose: 1e-3,
-      ...clampWords,
-    }),
+    clampFit(input),
+    ...couplingFit(input),
     conductorIn(input, 'pinBore', 'contact bore'),
   ],
   strip: stripClampGland,

@@ -92,14 +92,22 @@ export function jacketPart(
   };
 }
 
+/** Which of two sizes holds this jacket: the smaller up to the middle of what the clamp takes. */
+export function reliefSize(input: AnyEndInput): 'smaller' | 'larger' | undefined {
+  if (input.contents.relief === 'one size') return undefined;
+  const middle = (featureValue(input.card, 'clampLeast') + featureValue(input.card, 'clampMost')) / 2;
+  return jacketsAcross(input) <= middle ? 'smaller' : 'larger';
+}
+
 /** The ring of jaws that a boot or bushing closes on the jacket. */
 export function chuckPart(input: AnyEndInput): MethodPart {
   const value = (name: FeatureName) => featureValue(input.card, name);
-  return jacketPart(input, 'chuck', 'ring', value('clampFront') - value('clampLength') / 2, {
+  const chuck = jacketPart(input, 'chuck', 'ring', value('clampFront') - value('clampLength') / 2, {
     opening: 'clampMost',
     outside: 0.8,
     face: 'jaws',
   });
+  return { ...chuck, size: reliefSize(input) };
 }
 
 /** The jacket in its clamp inside the shell, up to the insert that carries the contacts: what the cores run through. */

@@ -1,4 +1,4 @@
-import { braidToTrimWords, braidToCoverWords } from '../words/ferrule.ts';
+import { bootWords, braidToTrimWords, braidToCoverWords } from '../words/ferrule.ts';
 import { shieldThickness } from '../cable/braid.ts';
 import type { CoaxCable } from '../cable/cable.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -9,6 +9,8 @@ import { ring } from '../strip/section.ts';
 import { reader } from '../strip/solid.ts';
 import type { CutDraft } from '../strip/write-strip.ts';
 import { clearanceTerm, lengthOf } from '../strip/write-strip.ts';
+import type { RecipeInput } from '../recipe/recipe.ts';
+import type { StepDraft } from '../recipe/step-draft.ts';
 import type { MethodPart, ReliefPlace } from './method.ts';
 import type { EndInput } from '../end/end-input.ts';
 
@@ -152,6 +154,29 @@ export function ferrulePart({ card, connector }: EndInput): MethodPart {
     outside: bore + 2 * featureValue(card, 'ferruleWall'),
     fixedOutside: crimpedFerruleOutside(connector.ferruleDie!),
   };
+}
+
+/** The boot that comes in the bag: pushed over the ferrule when the end is finished. */
+export function bootParts(input: EndInput): MethodPart[] {
+  if (input.contents.boot === 'none') return [];
+  const outside = crimpedFerruleOutside(input.connector.ferruleDie!) + 3e-3;
+  const boot: MethodPart = {
+    kind: 'boot',
+    form: 'boot',
+    back: 5e-3 + featureValue(input.card, 'ferruleLength'),
+    opening: input.cable.jacket.diameter + 0.3e-3,
+    outside,
+    fixedOutside: outside,
+    face: 'wide end',
+  };
+  return [boot];
+}
+
+/** The last step of an end whose bag has a boot. */
+export function bootSteps({ contents, endName }: RecipeInput): StepDraft[] {
+  return contents.boot === 'none'
+    ? []
+    : [{ role: 'boot', work: 'seat', stage: 'Join', ...bootWords({ endName }) }];
 }
 
 export function ferruleRelief({ card, connector }: EndInput): ReliefPlace {

@@ -1,4 +1,4 @@
-import { couplingPart } from './uhf-coupling.ts';
+import { couplingFit, couplingParts } from './uhf-coupling.ts';
 import { traitsWords, stepsAdvice, noShortAdvice } from '../words/hollow-tip.ts';
 import { insertWords } from '../words/hollow-tip.ts';
 import { connectorScrap, ferruleScrap } from '../recipe/scrap.ts';
@@ -24,6 +24,8 @@ import {
   ferruleBraidCut,
   ferruleCovers,
   ferruleFeatures,
+  bootParts,
+  bootSteps,
   ferrulePart,
   ferruleRelief,
   ferruleRings,
@@ -103,13 +105,14 @@ function steps(input: RecipeInput): StepDraft[] {
       role: 'insert',
       work: 'seat',
       stage: 'Join',
-      ...insertWords({ endName: input.endName }),
+      ...insertWords({ endName: input.endName, loose: input.contents.coupling === 'loose ring' }),
       requires: [...input.requires],
     },
     noShortStep(input, 'before anything is fixed', goBack('insert', noShortAdvice)),
     ...(input.house.practice.tipOrder === 'ferrule first, then the tip'
       ? [...ferrule, ...tip]
       : [...tip, ...ferrule]),
+    ...bootSteps(input),
   ];
 }
 
@@ -130,6 +133,7 @@ export const hollowTipCrimp: Method = {
   },
   firstFeatures: ['stemLength', 'stopDepth', 'lipToTip', 'ferruleLength'],
   foldedFeatures: [...ferruleFeatures, 'tipBore', 'tipOutside', 'couplingBore'],
+  contents: ['coupling', 'boot', 'shrink'],
   rules: [
     ...ferruleRules,
     { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
@@ -140,11 +144,11 @@ export const hollowTipCrimp: Method = {
     ...ferruleChecks(input),
     dielectricIn(input, 'stemBore', 'stem'),
     conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
-    jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),
+    ...couplingFit(input),
     ...dieChecks(input),
   ],
   strip,
-  parts: (input) => [ferrulePart(input), couplingPart(input)],
+  parts: (input) => [ferrulePart(input), ...couplingParts(input), ...bootParts(input)],
   relief: ferruleRelief,
   steps,
 };

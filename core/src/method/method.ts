@@ -4,6 +4,7 @@ import type { EndInput } from '../end/end-input.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
+import type { ContentName } from '../connector/contents.ts';
 import type { FeatureName } from '../connector/features.ts';
 import type { FeatureRule } from '../connector/gauge-card.ts';
 import type { MethodName } from '../connector/method-name.ts';
@@ -16,6 +17,8 @@ export interface MethodPart {
   /** Its kind within the end; `<endId>/<kind>` is its stable id. */
   readonly kind: PartKind;
   readonly form: PartForm;
+  /** Which one it is, where the bag has several. */
+  readonly size?: string | undefined;
   /** Middle of its place in the finished joint, back from the datum; the order along the cable follows it. */
   readonly back: number;
   readonly opening: number;
@@ -61,6 +64,8 @@ export interface Method<C extends LayeredCable = CoaxCable> {
   readonly firstFeatures: readonly FeatureName[];
   readonly foldedFeatures: readonly FeatureName[];
   readonly rules: readonly FeatureRule[];
+  /** What is asked of its bag; none where all that lies in it is always the same. */
+  readonly contents?: readonly ContentName[];
   /** Why it does not go on a kind of cable at all; null when it does. */
   readonly refuses: (cable: C) => string | null;
   readonly fit: (input: EndInput<C>) => FitCheck[];

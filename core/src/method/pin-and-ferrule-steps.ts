@@ -16,6 +16,8 @@ import {
   ferruleWords,
   trimBraidWords,
 } from '../words/pin-and-ferrule.ts';
+import { spacerWords } from '../words/clamp-gland.ts';
+import { bootSteps } from './ferrule.ts';
 import { contactScrap, ferruleScrap } from '../recipe/scrap.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { seriesAndSex } from '../connector/connector.ts';
@@ -49,6 +51,7 @@ export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
     dielectricStep(input),
     ...measureSteps(input),
     nickStep(input),
+    ...spacerSteps(input),
     ...(contactFixing(input).how === 'crimp'
       ? [crimpContactStep(input), contactTugStep(input)]
       : solderContactSteps(input)),
@@ -58,6 +61,7 @@ export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
     ...crimpFerruleSteps(input),
     cableTugStep(input, 'ferrule', ferruleRework(input)),
     setbackStep(input, 'setback', cutOff(input, fixedSetbackAdvice)),
+    ...bootSteps(input),
   ];
 }
 
@@ -78,13 +82,19 @@ export function ferruleRework(input: RecipeInput): HoldPoint['rework'] {
     : cutOff(input, ferruleReworkAdvice2);
 }
 
-function crimpContactStep({ cable, connector, card, house, endName }: RecipeInput): StepDraft {
+function crimpContactStep(input: RecipeInput): StepDraft {
+  const { cable, connector, card, house, endName } = input;
   const hole = card.features.inspectionHoleFar;
   return {
     role: 'contact',
     work: 'crimp',
     stage: 'Join',
-    ...crimpContactWords({ endName, conductorStrands: cable.conductor.strands, hole }),
+    ...crimpContactWords({
+      endName,
+      conductorStrands: cable.conductor.strands,
+      hole,
+      against: seatOf(input),
+    }),
     tools: [dieTool('Contact die', connector.pinDie!, house)],
   };
 }
@@ -103,6 +113,17 @@ function contactTugStep(input: RecipeInput): StepDraft {
   };
 }
 
+/** The insulator that goes on the conductor before its contact, where the bag has one. */
+export function spacerSteps({ contents, endName }: RecipeInput): StepDraft[] {
+  return contents.spacer === 'none'
+    ? []
+    : [{ role: 'spacer', work: 'seat', stage: 'Join', ...spacerWords({ endName }) }];
+}
+
+/** What the flange of the contact comes to sit against. */
+const seatOf = ({ contents }: RecipeInput) =>
+  contents.spacer === 'none' ? 'the dielectric' : 'the insulator';
+
 /** Solder of a loose contact: tin thinly, solder through the hole or as a bead, tug, and try it in the body. */
 export function solderContactSteps(input: RecipeInput): StepDraft[] {
   const { card, cable, house, endName } = input;
@@ -118,7 +139,7 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
       role: 'contact',
       work: 'solder',
       stage: 'Join',
-      ...contactWords({ endName, fixing: contactFixing(input).why, through }),
+      ...contactWords({ endName, fixing: contactFixing(input).why, through, against: seatOf(input) }),
       tools: [ironTool(heat)],
       figures: [
         { label: 'solder wire to feed', figure: feed, plus: null, minus: null },
@@ -130,7 +151,7 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
       role: 'contact-look',
       work: 'look',
       stage: 'Join',
-      ...contactLookWords({ endName }),
+      ...contactLookWords({ endName, against: seatOf(input) }),
       hold: lookHold('Contact soldered, dielectric whole', {
         ...stripAgain(input, contactLookAdvice),
       }),

@@ -20,6 +20,7 @@ import {
   ferruleBraidCut,
   ferruleCovers,
   ferruleFeatures,
+  bootParts,
   ferrulePart,
   ferruleRelief,
   ferruleRings,
@@ -48,8 +49,9 @@ const source = 'seated joint of a pin-and-ferrule connector: rear lip, stem, ins
 export function stripPinAndFerrule(input: EndInput): StripPlan {
   const value = reader(input.card);
   const j = value('jacketOffset');
-  const dielectricEnd = j + value('stopDepth') - value('pinFlange');
-  const conductorEnd = dielectricEnd + value('pinBoreDepth') - conductorClearance;
+  const spacer = input.card.features.spacerLength?.value ?? 0;
+  const dielectricEnd = j + value('stopDepth') - value('pinFlange') - spacer;
+  const conductorEnd = dielectricEnd + spacer + value('pinBoreDepth') - conductorClearance;
   return writeStrip(
     {
       endId: input.endId,
@@ -75,7 +77,13 @@ export function stripPinAndFerrule(input: EndInput): StripPlan {
 }
 
 const seatTerms = ({ card }: EndInput) =>
-  (['jacketOffset', 'stopDepth', 'pinFlange'] as const).map((name) => featureTerm(card, name));
+  (['jacketOffset', 'stopDepth', 'pinFlange', ...spacerFeature(card)] as const).map((name) =>
+    featureTerm(card, name),
+  );
+
+/** The insulator before the contact, where the bag has one: the dielectric ends that much earlier. */
+const spacerFeature = ({ features }: EndInput['card']) =>
+  features.spacerLength ? (['spacerLength'] as const) : [];
 
 function foilCut(input: EndInput, dielectricEnd: number): CutDraft[] {
   if (!input.cable.foil) return [];
@@ -103,12 +111,13 @@ function contactCuts(input: EndInput, dielectricEnd: number, conductorEnd: numbe
   const value = reader(card);
   const hole = card.features.inspectionHoleFar;
   const p = value('pinBoreDepth');
+  const z = card.features.spacerLength !== undefined;
   const least = hole ? hole.value + pastInspectionHole : leastInBore * p;
   return [
     {
       layer: 'dielectric',
       label: 'Dielectric end',
-      position: lengthOf(dielectricEnd, 'j + d - t', seatTerms(input), source),
+      position: lengthOf(dielectricEnd, z ? 'j + d - t - z' : 'j + d - t', seatTerms(input), source),
       plus: value('contactTolerance'),
       minus: value('contactTolerance'),
       ...dielectricCutWords,
@@ -118,7 +127,7 @@ function contactCuts(input: EndInput, dielectricEnd: number, conductorEnd: numbe
       label: 'Conductor end',
       position: lengthOf(
         conductorEnd,
-        '(j + d - t) + p - g',
+        z ? '(j + d - t - z) + z + p - g' : '(j + d - t) + p - g',
         [
           ...seatTerms(input),
           featureTerm(card, 'pinBoreDepth'),
@@ -143,7 +152,8 @@ function sectionOf(input: EndInput, dielectricEnd: number, conductorEnd: number)
   const [pinBore, pin] = [value('pinBore'), value('pinOutside')];
   const body = Math.max(value('bodyOutside') * 0.75, overStem(input) + 2 * value('ferruleWall'));
   const flange = (pin + bore) / 2;
-  const boreEnd = dielectricEnd + value('pinBoreDepth');
+  const contactRear = dielectricEnd + (card.features.spacerLength?.value ?? 0);
+  const boreEnd = contactRear + value('pinBoreDepth');
   return [
     ...cableRings(cable, {
       back: value('ferruleLength') - value('stemLength') + 6e-3,
@@ -154,14 +164,25 @@ function sectionOf(input: EndInput, dielectricEnd: number, conductorEnd: number)
     ...ferruleRings(input),
     ring('connector', 'body', 'metal', [s, plane], [bore, body]),
     ring('connector', 'insulator', 'insulator', [d, plane - 1e-3], [(pin + flange) / 2, bore]),
+    ...(contactRear > dielectricEnd
+      ? [
+          ring(
+            'contact',
+            'insulator before the contact',
+            'insulator',
+            [dielectricEnd, contactRear],
+            [cable.conductor.diameter, flange],
+          ),
+        ]
+      : []),
     ring(
       'contact',
       'contact flange',
       'pin',
-      [dielectricEnd, dielectricEnd + value('pinFlange')],
+      [contactRear, contactRear + value('pinFlange')],
       [pinBore, flange],
     ),
-    ring('contact', 'contact', 'pin', [dielectricEnd, boreEnd], [pinBore, pin]),
+    ring('contact', 'contact', 'pin', [contactRear, boreEnd], [pinBore, pin]),
     ring('contact', 'contact tip', 'pin', [boreEnd, j + value('lipToTip')], [0, pin * 0.65]),
   ];
 }
@@ -190,6 +211,7 @@ export const pinAndFerrule: Method = {
     'pinBore',
     'pinOutside',
   ],
+  contents: ['contact', 'spacer', 'boot', 'shrink'],
   rules: [
     ...ferruleRules,
     {
@@ -221,7 +243,7 @@ export const pinAndFerrule: Method = {
     ...dieChecks(input),
   ],
   strip: stripPinAndFerrule,
-  parts: (input) => [ferrulePart(input)],
+  parts: (input) => [ferrulePart(input), ...bootParts(input)],
   relief: ferruleRelief,
   steps: pinAndFerruleSteps,
 };

@@ -34,6 +34,8 @@ import {
   ferruleBraidCut,
   ferruleCovers,
   ferruleFeatures,
+  bootParts,
+  bootSteps,
   ferrulePart,
   ferruleRelief,
   ferruleRings,
@@ -222,6 +224,7 @@ function steps(input: RecipeInput): StepDraft[] {
       'setback',
       cutOffAgain(input, fixedSetbackAdvice, [connectorScrap(input.connector), ferruleScrap]),
     ),
+    ...bootSteps(input),
   ];
 }
 
@@ -242,6 +245,7 @@ export const pushOn: Method = {
   },
   firstFeatures: ['stemLength', 'stopDepth', 'contactReach', 'ferruleLength'],
   foldedFeatures: [...ferruleFeatures, 'lipToTip', 'contactTolerance', 'pinBore', 'pinOutside'],
+  contents: ['boot', 'shrink'],
   rules: [
     ...ferruleRules,
     { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: 'a contact has a wall' },
@@ -263,7 +267,7 @@ export const pushOn: Method = {
     ...dieChecks(input),
   ],
   strip,
-  parts: (input) => [ferrulePart(input)],
+  parts: (input) => [ferrulePart(input), ...bootParts(input)],
   relief: ferruleRelief,
   steps,
 };

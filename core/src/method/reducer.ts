@@ -29,7 +29,7 @@ import type { StripPlan } from '../strip/strip-plan.ts';
 import { cableTerm, clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { Method } from './method.ts';
 import type { EndInput } from '../end/end-input.ts';
-import { couplingPart } from './uhf-coupling.ts';
+import { couplingFit, couplingParts } from './uhf-coupling.ts';
 import { solderHolesSteps } from './uhf-holes.ts';
 import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut, tipSteps } from './uhf-tip.ts';
@@ -171,7 +171,7 @@ function steps(input: RecipeInput): StepDraft[] {
       role: 'insert',
       work: 'seat',
       stage: 'Join',
-      ...insertWords({ endName }),
+      ...insertWords({ endName, loose: input.contents.coupling === 'loose ring' }),
       requires: [...input.requires],
     },
     {
@@ -218,6 +218,7 @@ export const reducer: Method = {
     'lipToMatingPlane',
     'bodyOutside',
   ],
+  contents: ['coupling', 'shrink'],
   rules: [
     { smaller: 'holeCentre', larger: 'noseLength', at: 'holeCentre', because: 'the holes lie over the nose' },
     { smaller: 'noseLength', larger: 'stopDepth', at: 'stopDepth', because: 'the stop lies before the nose' },
@@ -241,7 +242,7 @@ export const reducer: Method = {
       ...braidWords,
     }),
     conductorIn(input, 'tipBore', 'hollow tip', 3.2e-3),
-    jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),
+    ...couplingFit(input),
     ...(input.house.practice.bodyHoles === 'all'
       ? [solderingCheck(input, 'shell'), solderingCheck(input, 'shield')]
       : []),
@@ -257,7 +258,7 @@ export const reducer: Method = {
       fixedOutside: featureValue(input.card, 'bodyBore') + 2e-3,
       face: 'nose',
     },
-    couplingPart(input),
+    ...couplingParts(input),
   ],
   relief: ({ card, cable }) => ({
     over: Math.max(cable.jacket.diameter, featureValue(card, 'noseOutside') + 2e-3),

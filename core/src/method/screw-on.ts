@@ -1,4 +1,4 @@
-import { couplingPart } from './uhf-coupling.ts';
+import { couplingFit, couplingParts } from './uhf-coupling.ts';
 import {
   braidCutWords,
   traitsWords,
@@ -18,7 +18,7 @@ import { cutOffAgain, goBack } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
 import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
-import { biteCheck, conductorIn, dielectricIn, jacketThrough } from '../fit/coax-checks.ts';
+import { biteCheck, conductorIn, dielectricIn } from '../fit/coax-checks.ts';
 import { solderHeat } from '../fit/solder.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
@@ -126,7 +126,7 @@ function steps(input: RecipeInput): StepDraft[] {
       role: 'insert',
       work: 'seat',
       stage: 'Join',
-      ...insertWords({ endName }),
+      ...insertWords({ endName, loose: input.contents.coupling === 'loose ring' }),
       requires: [...input.requires],
     },
     {
@@ -169,6 +169,7 @@ export const screwOn: Method = {
     'lipToMatingPlane',
     'bodyOutside',
   ],
+  contents: ['coupling', 'shrink'],
   rules: [
     {
       smaller: 'threadLength',
@@ -195,10 +196,10 @@ export const screwOn: Method = {
     ),
     dielectricIn(input, 'bodyBore', 'body', 1e-3),
     conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
-    jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),
+    ...couplingFit(input),
   ],
   strip,
-  parts: (input) => [couplingPart(input)],
+  parts: (input) => couplingParts(input),
   relief: ({ card, cable }) => ({
     over: Math.max(cable.jacket.diameter, 0.6 * featureValue(card, 'bodyOutside')),
     covered: 8e-3,

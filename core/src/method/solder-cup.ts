@@ -62,6 +62,7 @@ export const solderCup: AnyMethod = {
   },
   firstFeatures: ['clampFront', 'contactMouth', 'contactDepth', 'contactBore'],
   foldedFeatures: [...clampFeatures, 'contactOutside', ...outsideFeatures],
+  contents: ['relief'],
   rules: [...clampRules, ...contactRules],
   refuses: refusesTube,
   fit: (input) => [

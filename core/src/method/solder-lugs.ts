@@ -16,6 +16,7 @@ import {
   jacketPart,
   outsideFeatures,
   pullStep,
+  reliefSize,
   refusesTube,
   shellRings,
 } from './core-end.ts';
@@ -43,7 +44,12 @@ const parts = (input: AnyEndInput) => {
     jacketPart(input, 'insulating tube', 'tube', front, { outside: 0.75 }),
     jacketPart(input, 'handle', 'nut', front + 12e-3, { outside: 1, face: 'thread' }),
     ...(hasSpring(input)
-      ? [jacketPart(input, 'relief spring', 'ring', front + 26e-3, { outside: 0.8, face: 'wide coil' })]
+      ? [
+          {
+            ...jacketPart(input, 'relief spring', 'ring', front + 26e-3, { outside: 0.8, face: 'wide coil' }),
+            size: reliefSize(input),
+          },
+        ]
       : []),
   ];
 };
@@ -92,6 +98,7 @@ export const solderLugs: AnyMethod = {
   },
   firstFeatures: ['clampFront', 'contactMouth', 'ringMouth', 'sleeveMouth', 'contactBore'],
   foldedFeatures: [...clampFeatures, 'contactDepth', 'contactOutside', ...outsideFeatures],
+  contents: ['relief'],
   rules: [...clampRules, ...contactRules],
   refuses: refusesTube,
   fit: (input) => [

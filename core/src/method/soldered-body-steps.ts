@@ -73,7 +73,7 @@ export function steps(input: RecipeInput): StepDraft[] {
       role: 'insert',
       work: 'seat',
       stage: 'Join',
-      ...insertWords({ endName: input.endName }),
+      ...insertWords({ endName: input.endName, loose: input.contents.coupling === 'loose ring' }),
       requires: [...input.requires],
     },
     {

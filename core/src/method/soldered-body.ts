@@ -7,7 +7,7 @@ import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import { judgeClearance } from '../fit/clearance.ts';
-import { biteCheck, conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
+import { biteCheck, conductorIn, holeTerm, solderingCheck } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader, hollowTip } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
@@ -18,7 +18,7 @@ import type { Lip } from './uhf-tip.ts';
 import { dielectricCut, tipCut } from './uhf-tip.ts';
 import { refusesFerrule } from './ferrule.ts';
 import { steps } from './soldered-body-steps.ts';
-import { couplingPart } from './uhf-coupling.ts';
+import { couplingFit, couplingParts } from './uhf-coupling.ts';
 
 /** The jacket ends at least this far behind the rear edge of the holes. Engineering value. */
 const jacketBehindHoles = 1e-3;
@@ -170,7 +170,7 @@ function fit(input: EndInput): FitCheck[] {
       ...braidFitWords,
     }),
     conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
-    jacketThrough(input, 'couplingBore', 'coupling', Infinity, 'coupling'),
+    ...couplingFit(input),
     ...(house.practice.bodyHoles === 'all'
       ? [solderingCheck(input, 'shell'), solderingCheck(input, 'shield')]
       : []),
@@ -210,6 +210,7 @@ export const solderedBody: Method = {
     'lipToMatingPlane',
     'bodyOutside',
   ],
+  contents: ['coupling', 'shrink'],
   rules: [
     {
       smaller: 'holeCentre',
@@ -229,7 +230,7 @@ export const solderedBody: Method = {
   refuses: refusesFerrule,
   fit,
   strip,
-  parts: (input) => [couplingPart(input)],
+  parts: (input) => couplingParts(input),
   relief: bodyRelief,
   steps,
 };

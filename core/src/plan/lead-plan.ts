@@ -44,6 +44,8 @@ import { familyChecks } from '../prove/family-checks.ts';
 import type { ExpectedPath, PieceLengths } from '../prove/resistance.ts';
 import { expectedPaths } from '../prove/resistance.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
+import type { BagReport } from './bag.ts';
+import { bagReport } from './bag.ts';
 import { leadRun, threadPreference } from './lead-run.ts';
 import type { ThreadPlan } from '../thread/plan.ts';
 import { planThreading } from '../thread/plan.ts';
@@ -66,6 +68,7 @@ export interface EndPlan {
   readonly cardProblems: readonly GaugeCardProblem[];
   readonly fit: readonly FitCheck[];
   readonly strip: StripPlan;
+  readonly bag: BagReport;
 }
 
 /** Why an end has no steps: its figures would mislead. */
@@ -195,6 +198,7 @@ function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: H
     cardProblems: gaugeCardProblems(input.card, method.rules),
     fit: method.fit(input),
     strip: method.strip(input),
+    bag: bagReport(end, input, method),
   };
 }
 

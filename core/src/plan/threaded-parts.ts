@@ -49,13 +49,13 @@ function partsOfEnd(lead: Lead, end: LeadEnd, input: AnyEndInput): LeadPart[] {
   const legId = legAtEnd(lead, end).id;
   const ofMethod = methodOf(input.connector.method)
     .parts(input)
-    .map(({ kind, form, back, opening, outside, fixedOutside, face }): LeadPart => ({
+    .map(({ kind, form, size, back, opening, outside, fixedOutside, face }): LeadPart => ({
       id: partId(end.id, kind),
       kind,
       form,
-      name: kind,
+      name: size ? `${size} ${kind}` : kind,
       ends: [end.id],
-      label: `${kind}, end ${end.name}`,
+      label: `${size ? `${size} ` : ''}${kind}, end ${end.name}`,
       legId,
       place: placeOnLeg(lead, end, back),
       opening,
@@ -97,7 +97,10 @@ function shrinkPart(lead: Lead, end: LeadEnd, input: AnyEndInput): LeadPart | un
     : undefined;
   if (!found) return undefined;
   const { largest, covered, adhesive, choice } = found;
-  const name = choice?.shrink.name ?? (adhesive ? 'adhesive shrink' : 'shrink');
+  const inBag = !choice && !adhesive && input.contents.shrink === 'one';
+  const name = inBag
+    ? 'shrink from the bag'
+    : (choice?.shrink.name ?? (adhesive ? 'adhesive shrink' : 'shrink'));
   return {
     id: partId(end.id, 'shrink'),
     kind: 'shrink',
@@ -108,6 +111,7 @@ function shrinkPart(lead: Lead, end: LeadEnd, input: AnyEndInput): LeadPart | un
     legId: legAtEnd(lead, end).id,
     place: placeOnLeg(lead, end, covered + 0.02),
     ...tubeSizes(choice, largest),
+    ...(inBag ? { missing: false } : {}),
     fixedOutside: largest + 1.5e-3,
     fixedBy: shrinkEventId(end.id),
     ofMethod: false,

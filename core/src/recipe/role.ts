@@ -41,6 +41,7 @@ export const stepRoles = [
   'tell-apart',
   'orientation',
   // join
+  'spacer',
   'contact',
   'contact-tug',
   'contact-look',

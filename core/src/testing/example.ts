@@ -5,6 +5,7 @@ import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import { looseEnd } from '../end/end-input.ts';
 import type { EndInput } from '../end/end-input.ts';
+import type { AnsweredContents } from '../connector/contents.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { defaultHouse } from '../house/house.ts';
 import type { BudgetWant } from '../line/budget.ts';
@@ -67,10 +68,18 @@ export function counted(): () => string {
 export function exampleEnd(
   cableId: string,
   connectorId: string,
-  change: { house?: House; measured?: Partial<Record<FeatureName, number>>; power?: number } = {},
+  change: {
+    house?: House;
+    measured?: Partial<Record<FeatureName, number>>;
+    power?: number;
+    contents?: AnsweredContents;
+  } = {},
 ): EndInput {
   const connector = connectorById(connectorId);
-  const card = measuredCard(nominalGaugeCard(connector, 'card', 'bag', now), change.measured ?? {});
+  const card = {
+    ...measuredCard(nominalGaugeCard(connector, 'card', 'bag', now), change.measured ?? {}),
+    contents: change.contents,
+  };
   const end = looseEnd({
     cable: coaxById(cableId),
     connector,

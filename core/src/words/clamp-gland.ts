@@ -26,22 +26,86 @@ export const fanWords = ({
   bad: ['a bare flank of the cone', 'a wire past the rim or forward of the cone'],
 });
 
-export const insertWords = ({ endName, bores }: { readonly endName: string; readonly bores: string[] }) => ({
+export const sleeveWords = ({
+  braids,
+  endName,
+  them,
+  hasFoil,
+}: {
+  readonly braids: string;
+  readonly endName: string;
+  readonly them: string;
+  readonly hasFoil: boolean;
+}) => ({
+  title: `Lay ${braids} over the sleeve, end ${endName}`,
+  text: {
+    firstTime: `Comb ${braids} out a little. Slide the clamp sleeve under ${them}, over the dielectric${hasFoil ? ' and its foil' : ''}, until its flange meets the jacket edge. Lay ${braids} down over it evenly all round, no gap and no heap, and trim ${them} at the front rim of the sleeve.${hasFoil ? ' Foil is trimmed at the front of the sleeve.' : ''}`,
+    experienced: 'Sleeve under the braid to the jacket edge; lay it over, trim at the front rim.',
+  },
+  why: 'The whole shield current passes where braid is pressed between sleeve and body.',
+  caution: 'Glasses on: trimmed wires fly. Cover the offcut.',
+  good: ['sleeve hidden all round', 'ends at the rim, none beyond it'],
+  bad: ['sleeve over the braid', 'a wire past the front rim'],
+});
+
+export const braidWasherWords = ({ hole }: { readonly hole: string }) =>
+  ` The washer with the smaller hole (${hole}) goes over the braid to the jacket edge first.`;
+
+export const spacerWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Put the insulator on the conductor, end ${endName}`,
+  text: {
+    firstTime:
+      'Slide the insulator on the conductor, the flat side toward the cable, until it sits against the dielectric with no gap. Then the contact, until its flange sits against the insulator.',
+    experienced: 'Insulator against the dielectric, then the contact.',
+  },
+  why: 'Without it the contact stands back by its thickness, and nothing keeps it off the body.',
+  good: ['flat against the dielectric'],
+  bad: ['insulator left in the bag', 'a strand behind it'],
+});
+
+export const sleeveBraidWords = {
+  tooLong: 'A wire stands past the rim and reaches the contact: a dead short.',
+  tooShort: 'Too little braid is pressed between sleeve and body.',
+};
+
+export const insertWords = ({
+  endName,
+  bores,
+  hasWasher,
+  loose,
+}: {
+  readonly endName: string;
+  readonly bores: string[];
+  readonly hasWasher: boolean;
+  readonly loose: boolean;
+}) => ({
   title: `Seat the cable in the body, end ${endName}`,
   text: {
-    firstTime: `On the cable, from the end: gasket, washer, nut; told apart by their holes (${bores.join(', ')}); the groove of the gasket toward the clamp. Push clamp and contact into the body until the contact seats, bring gasket and washer up, and start the nut by hand. It turns freely for three turns or it is crossed.`,
-    experienced: 'Gasket groove to the clamp, washer, nut. Push home, start the nut by hand three turns.',
+    firstTime: `On the cable, from the end: gasket, ${hasWasher ? 'washer, ' : ''}nut${loose ? ', coupling ring' : ''}${hasWasher ? `; gasket and washer are told apart by their holes (${bores.join(', ')})` : ''}; the groove of the gasket toward the clamp. Push clamp and contact into the body until the contact seats, bring ${hasWasher ? 'gasket and washer' : 'the gasket'} up, and start the nut by hand. It turns freely for three turns or it is crossed.`,
+    experienced: `Gasket groove to the clamp, ${hasWasher ? 'washer, ' : ''}nut. Push home, start the nut by hand three turns.`,
   },
   why: 'From here on nothing more can be threaded from this end.',
   good: ['contact seated', 'nut turns freely by hand'],
-  bad: ['nut crossed', 'washer behind the nut, gasket inside out'],
+  bad: ['nut crossed', hasWasher ? 'washer behind the nut, gasket inside out' : 'gasket inside out'],
 });
 
-export const glandWords = ({ endName, hot }: { readonly endName: string; readonly hot: boolean }) => ({
+/** The ribbed cap is fitted, is wanted and not in the bag, or nothing is said of it. */
+export type CapWords = 'fitted' | 'wanted' | 'none';
+
+const capSaid: Readonly<Record<CapWords, readonly [long: string, short: string]>> = {
+  fitted: [' The ribbed, heat-shedding nut is the one for this power.', ' The ribbed, heat-shedding nut.'],
+  wanted: [
+    ' This power asks for a ribbed, heat-shedding nut, which this bag does not have: where the series has one, get it first.',
+    ' Heat-shedding nut wanted at this power.',
+  ],
+  none: ['', ''],
+};
+
+export const glandWords = ({ endName, cap }: { readonly endName: string; readonly cap: CapWords }) => ({
   title: `Tighten the gland, end ${endName}`,
   text: {
-    firstTime: `Two spanners: one holds the body still, the other turns the nut. Turning the body instead twists the braid off the cone and the contact off its seat. Tighten until the gasket closes on the jacket.${hot ? ' At this power fit the heat-shedding back nut, where the series has one, in place of the plain one.' : ''}`,
-    experienced: `Hold the body, turn the nut.${hot ? ' Heat-shedding nut at this power.' : ''}`,
+    firstTime: `Two spanners: one holds the body still, the other turns the nut. Turning the body instead twists the braid off the cone and the contact off its seat. Tighten until the gasket closes on the jacket.${capSaid[cap][0]}`,
+    experienced: `Hold the body, turn the nut.${capSaid[cap][1]}`,
   },
   why: 'The gland holds the shield, the cable and the weather.',
   good: ['gasket closed on the jacket', 'body never turned'],
@@ -89,6 +153,12 @@ export const gasketWords = {
   tooTight: 'The gasket does not go on the jacket.',
   tight: 'The gasket goes on hard: a little grease.',
   tooLoose: 'The gasket does not close on this jacket: it neither holds nor seals.',
+};
+
+export const sleeveFitWords = {
+  tooTight: 'The sleeve does not go over the dielectric.',
+  tight: 'The sleeve goes on with a twist: do not push the foil up.',
+  tooLoose: 'The sleeve sits loose and off centre on the dielectric.',
 };
 
 export const clampWords = {

@@ -1,5 +1,17 @@
 /** What is said at the strip under a crimped ferrule: made from names and figures alone. */
 
+export const bootWords = ({ endName }: { readonly endName: string }) => ({
+  title: `Push the boot up, end ${endName}`,
+  text: {
+    firstTime:
+      'Slide the boot along the jacket and over the ferrule, wide end first, until it stands against the body. Twist it a little as it goes; a wet finger helps, no oil.',
+    experienced: 'Boot over the ferrule, against the body.',
+  },
+  why: 'It takes the bend off the edge of the ferrule.',
+  good: ['against the body, straight'],
+  bad: ['boot left behind on the cable', 'ferrule showing'],
+});
+
 export const braidToTrimWords = {
   tooLong: 'It reaches under the coupling before it is trimmed.',
   tooShort: 'Not all of the stem is covered.',

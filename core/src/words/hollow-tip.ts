@@ -1,12 +1,10 @@
 /** What is said at a plug with a hollow tip: made from names and figures alone. */
 
-export const insertWords = ({ endName }: { readonly endName: string }) => ({
+export const insertWords = ({ endName, loose }: { readonly endName: string; readonly loose: boolean }) => ({
   title: `Push the body on, end ${endName}`,
   text: {
-    firstTime:
-      'The coupling ring and the ferrule are on the cable, the thread of the ring toward the end: look. Flare the braid a little. Pass the conductor through the body and out at the tip while the stem goes under the braid, until the jacket edge is at the lip. Conductor stands 1 to 2 mm out of the tip.',
-    experienced:
-      'Coupling and ferrule on. Conductor out at the tip, stem under the braid, jacket at the lip.',
+    firstTime: `${loose ? 'The coupling ring and the ferrule are on the cable, the thread of the ring toward the end: look. ' : 'The ferrule is on the cable: look. '}Flare the braid a little. Pass the conductor through the body and out at the tip while the stem goes under the braid, until the jacket edge is at the lip. Conductor stands 1 to 2 mm out of the tip.`,
+    experienced: `${loose ? 'Coupling and ferrule on. ' : 'Ferrule on. '}Conductor out at the tip, stem under the braid, jacket at the lip.`,
   },
   why: 'From here on nothing more can be threaded from this end.',
   good: ['conductor 1 to 2 mm out of the tip', 'braid even round the stem'],

@@ -6,15 +6,17 @@ export const crimpContactWords = ({
   endName,
   conductorStrands,
   hole,
+  against,
 }: {
   readonly endName: string;
   readonly conductorStrands: number;
   readonly hole: { value: number; state: 'assumed' | 'measured' } | undefined;
+  readonly against: string;
 }) => ({
   title: `Crimp the contact, end ${endName}`,
   text: {
-    firstTime: `Push the centre contact on until its flange sits against the dielectric. ${conductorStrands > 1 ? 'All strands inside: twist them tight first. ' : ''}${hole ? `Conductor shows in the inspection hole, ${formatMillimetres(hole.value)} mm from its rear. ` : ''}Crimp once, in the middle of the barrel.`,
-    experienced: `Flange on the dielectric, ${hole ? 'conductor in the hole, ' : ''}crimp once.`,
+    firstTime: `Push the centre contact on until its flange sits against ${against}. ${conductorStrands > 1 ? 'All strands inside: twist them tight first. ' : ''}${hole ? `Conductor shows in the inspection hole, ${formatMillimetres(hole.value)} mm from its rear. ` : ''}Crimp once, in the middle of the barrel.`,
+    experienced: `Flange on ${against}, ${hole ? 'conductor in the hole, ' : ''}crimp once.`,
   },
   why: 'The contact carries the whole current and is hidden afterwards.',
   good: ['conductor seen in the hole', 'no gap behind the flange', 'contact straight'],
@@ -36,26 +38,33 @@ export const contactWords = ({
   endName,
   fixing,
   through,
+  against,
 }: {
   readonly endName: string;
   readonly fixing: string;
   readonly through: boolean;
+  readonly against: string;
 }) => ({
   title: `Solder the contact, end ${endName}`,
   text: {
-    firstTime: `${fixing} Tin the conductor thinly, no thicker than bare. Hold the cable upright in the vice, push the contact on until its flange sits against the dielectric, wet the tip, heat the metal of the contact and feed the solder ${through ? 'through its hole' : 'as a bead round its edge'}. Keep still until it dulls.`,
-    experienced: `Tin thinly, flange on the dielectric, ${through ? 'through the hole' : 'bead at the edge'}, still until dull.`,
+    firstTime: `${fixing} Tin the conductor thinly, no thicker than bare. Hold the cable upright in the vice, push the contact on until its flange sits against ${against}, wet the tip, heat the metal of the contact and feed the solder ${through ? 'through its hole' : 'as a bead round its edge'}. Keep still until it dulls.`,
+    experienced: `Tin thinly, flange on ${against}, ${through ? 'through the hole' : 'bead at the edge'}, still until dull.`,
   },
   why: 'The contact carries the whole current and is hidden afterwards.',
   good: ['drawn in, smooth concave edge', 'no gap behind the flange', 'nothing on the outside'],
   bad: ['bead or spike outside', 'dull grain: moved while it set', 'dielectric swollen'],
 });
 
-export const contactLookWords = ({ endName }: { readonly endName: string }) => ({
+export const contactLookWords = ({
+  endName,
+  against,
+}: {
+  readonly endName: string;
+  readonly against: string;
+}) => ({
   title: `Look at the contact, end ${endName}`,
   text: {
-    firstTime:
-      'When it is cool, pull lightly, clean the flux off, and look: flange against the dielectric, dielectric round and not swollen, no solder outside.',
+    firstTime: `When it is cool, pull lightly, clean the flux off, and look: flange against ${against}, dielectric round and not swollen, no solder outside.`,
     experienced: 'Light pull, clean, look.',
   },
   why: 'Melted dielectric lets the contact wander off its centre.',

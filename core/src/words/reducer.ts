@@ -1,11 +1,10 @@
 /** What is said at a UHF plug with a reducer: made from names and figures alone. */
 
-export const insertWords = ({ endName }: { readonly endName: string }) => ({
+export const insertWords = ({ endName, loose }: { readonly endName: string; readonly loose: boolean }) => ({
   title: `Screw the reducer into the body, end ${endName}`,
   text: {
-    firstTime:
-      'Coupling ring and reducer are on the cable, threads toward the end: look. Guide the conductor through the tip, and turn the body on the reducer, the reducer held with pliers by its head, until its shoulder meets the body. Braid must not turn with it.',
-    experienced: 'Coupling and reducer on. Hold the reducer, turn the body till the shoulder meets.',
+    firstTime: `${loose ? 'Coupling ring and reducer are on the cable, threads toward the end: look. ' : 'The reducer is on the cable, its nose toward the end: look. '}Guide the conductor through the tip, and turn the body on the reducer, the reducer held with pliers by its head, until its shoulder meets the body. Braid must not turn with it.`,
+    experienced: `${loose ? 'Coupling and reducer on. ' : 'Reducer on. '}Hold the reducer, turn the body till the shoulder meets.`,
   },
   why: 'From here on nothing more can be threaded from this end.',
   good: ['shoulder against the body', 'braid in every hole', 'conductor out at the tip'],

@@ -1,3 +1,5 @@
+import { ringOnCable, ringOnCableShort } from './coupling.ts';
+
 /** What is said at a screw-on plug: made from names and figures alone. */
 
 export const coreWords = ({ tin, endName }: { readonly tin: boolean; readonly endName: string }) => ({
@@ -13,13 +15,11 @@ export const coreWords = ({ tin, endName }: { readonly tin: boolean; readonly en
   bad: ['lump', 'strand standing off'],
 });
 
-export const insertWords = ({ endName }: { readonly endName: string }) => ({
+export const insertWords = ({ endName, loose }: { readonly endName: string; readonly loose: boolean }) => ({
   title: `Turn the plug on, end ${endName}`,
   text: {
-    firstTime:
-      'The coupling ring is on the cable, its thread toward the end: look. Guide the core into the tip, then turn the plug on to the jacket and the folded braid, cable held still, until insulation shows in its windows and the core at the tip.',
-    experienced:
-      'Coupling on, thread forward. Core into the tip, turn on until insulation shows in the windows and core at the tip.',
+    firstTime: `${ringOnCable(loose)}Guide the core into the tip, then turn the plug on to the jacket and the folded braid, cable held still, until insulation shows in its windows and the core at the tip.`,
+    experienced: `${ringOnCableShort(loose)}Core into the tip, turn on until insulation shows in the windows and core at the tip.`,
   },
   why: 'From here on nothing more can be threaded from this end.',
   good: ['insulation in every window', 'core at the tip'],

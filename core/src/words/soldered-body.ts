@@ -1,3 +1,5 @@
+import { ringOnCable, ringOnCableShort } from './coupling.ts';
+
 /** What is said at a soldered body: made from names and figures alone. */
 
 export const trimBraidWords = ({
@@ -43,12 +45,11 @@ export const holesWords = ({ endName }: { readonly endName: string }) => ({
   bad: ['gap between braid and body'],
 });
 
-export const insertWords = ({ endName }: { readonly endName: string }) => ({
+export const insertWords = ({ endName, loose }: { readonly endName: string; readonly loose: boolean }) => ({
   title: `Screw the body on, end ${endName}`,
   text: {
-    firstTime:
-      'The coupling ring is on the cable, its thread toward the end: look. Turn the body on to the jacket, cable held in the vice, straight and steadily until conductor stands 1 to 2 mm out of the tip. The thread bites the jacket. Never turn back and forth.',
-    experienced: 'Coupling on, thread forward. Body on until the conductor stands out at the tip.',
+    firstTime: `${ringOnCable(loose)}Turn the body on to the jacket, cable held in the vice, straight and steadily until conductor stands 1 to 2 mm out of the tip. The thread bites the jacket. Never turn back and forth.`,
+    experienced: `${ringOnCableShort(loose)}Body on until the conductor stands out at the tip.`,
   },
   why: 'From here on nothing more can be threaded from this end.',
   good: ['braid in every hole, no dielectric', 'conductor out at the tip'],

@@ -48,6 +48,27 @@ const six: GlandSize = {
   coneRim: 8.4,
   pinBore: 0.72,
 };
+const sixty: GlandSize = {
+  ...six,
+  size: '6-50',
+  name: '6 mm',
+  forCoax: '6 mm coax of 50 ohm (RG-8X class, low-loss foam 6 mm)',
+  clampBore: 5.25,
+  pinBore: 1.65,
+  pinOutside: 2.6,
+};
+const seven: GlandSize = {
+  ...six,
+  size: '7-75',
+  name: '7 mm, 75 ohm',
+  forCoax: '7 mm coax of 75 ohm (RG-6 class)',
+  nutBore: 7.7,
+  washerBore: 7.4,
+  gasketBore: 7.15,
+  clampBore: 6,
+  coneRim: 9.6,
+  pinBore: 1.1,
+};
 const ten: GlandSize = {
   size: '10',
   name: '10 mm',
@@ -152,13 +173,15 @@ function gland(body: GlandBody, size: GlandSize): ConnectorEntry {
       stackLength: size.stackLength,
       coneLength: size.coneLength,
       coneRim: size.coneRim,
-      clampBore: size.clampBore,
+      // A sleeve that goes under the braid is narrower than a ring over it.
+      clampBore: body.seriesId === 'uhf' ? size.clampBore - 1 : size.clampBore,
       insulatorSeat: 1.5,
       pinFlange: 0.6,
       pinBoreDepth: body.pinBoreDepth,
       pinBore: size.pinBore,
       pinOutside: size.pinOutside,
       ...(body.inspectionHole ? { inspectionHoleFar: Number((0.76 * body.pinBoreDepth).toFixed(1)) } : {}),
+      ...(body.seriesId === 'uhf' ? { couplingBore: 13.2 } : {}),
       contactTolerance: 0.3,
       nutBore: size.nutBore,
       washerBore: size.washerBore,
@@ -182,6 +205,9 @@ export const clampGlands: ConnectorEntry[] = [
   gland(bodies.nSocket, tenLowLoss),
   gland(bodies.bncPlug, five),
   gland(bodies.bncPlug75, six),
+  gland(bodies.uhfPlug, five),
+  gland(bodies.uhfPlug, sixty),
+  gland(bodies.uhfPlug, seven),
   gland(bodies.uhfPlug, ten),
   gland(bodies.uhfPlug, tenLowLoss),
 ];

@@ -1,0 +1,126 @@
+import { z } from 'zod';
+import type { Connector } from './connector.ts';
+
+/** One thing about a bag that is asked as pictures: what it is called and what each answer means. */
+interface ContentQuestion {
+  readonly label: string;
+  readonly answers: Readonly<Record<string, string>>;
+}
+
+/** What may lie in a bag beside the body, and how its parts are made: each answer changes parts, strip or steps. */
+const questions = {
+  coupling: {
+    label: 'Coupling ring',
+    answers: {
+      'loose ring': 'a ring of its own: it is threaded before the body',
+      captive: 'it turns on the body and does not come off',
+    },
+  },
+  contact: {
+    label: 'Centre contact',
+    answers: {
+      crimp: 'loose, with a barrel to crimp',
+      'solder hole': 'loose, soldered through the hole in its side',
+      'no hole': 'loose, without a hole: a bead of solder round its edge',
+    },
+  },
+  spacer: {
+    label: 'Insulator before the contact',
+    answers: {
+      none: 'the contact sits on the dielectric itself',
+      one: 'a disc or bush goes on the conductor first',
+    },
+  },
+  clamp: {
+    label: 'Braid clamp',
+    answers: {
+      'over the braid': 'a ring with a cone: the braid is fanned back over it',
+      'under the braid': 'a sleeve that goes under the braid, which is trimmed at its rim',
+    },
+  },
+  washers: {
+    label: 'Washers',
+    answers: {
+      none: 'gasket and nut only',
+      one: 'one, its hole goes over the jacket',
+      two: 'two: the smaller hole goes over the braid, the larger over the jacket',
+    },
+  },
+  cap: {
+    label: 'Back cap',
+    answers: {
+      plain: 'the gland nut alone',
+      'heat-shedding': 'a ribbed nut that sheds heat',
+      both: 'a plain one and a ribbed one',
+    },
+  },
+  relief: {
+    label: 'Springs, chucks or bushings',
+    answers: { 'one size': 'one', 'two sizes': 'a smaller and a larger one' },
+  },
+  boot: {
+    label: 'Boot',
+    answers: { none: 'none', one: 'a boot to push over the finished end' },
+  },
+  shrink: {
+    label: 'Shrink',
+    answers: { none: 'none', one: 'a piece that comes with the connector' },
+  },
+} as const satisfies Record<string, ContentQuestion>;
+
+export type ContentName = keyof typeof questions;
+/** What a bag holds, every question answered. */
+export type Contents = { readonly [N in ContentName]: keyof (typeof questions)[N]['answers'] };
+
+export const contentNames = Object.keys(questions) as [ContentName, ...ContentName[]];
+
+/** A question about a bag. */
+export const contentQuestion = (name: ContentName): ContentQuestion => questions[name];
+
+const answersOf = <N extends ContentName>(name: N) =>
+  Object.keys(questions[name].answers) as [Contents[N], ...Contents[N][]];
+
+const answerSchema = <N extends ContentName>(name: N) =>
+  z.enum(answersOf(name) as [Contents[N] & string, ...(Contents[N] & string)[]]);
+
+/** The answers that somebody has given; what is not in it is assumed to be as usual. */
+export const contentsSchema = z
+  .object({
+    coupling: answerSchema('coupling'),
+    contact: answerSchema('contact'),
+    spacer: answerSchema('spacer'),
+    clamp: answerSchema('clamp'),
+    washers: answerSchema('washers'),
+    cap: answerSchema('cap'),
+    relief: answerSchema('relief'),
+    boot: answerSchema('boot'),
+    shrink: answerSchema('shrink'),
+  })
+  .partial();
+export type AnsweredContents = z.infer<typeof contentsSchema>;
+
+/** The answers that a question has for a connector: a ring needs a bore, a crimp its die. */
+export function answersFor(name: ContentName, connector: Connector): string[] {
+  const answers = Object.keys(questions[name].answers);
+  if (name === 'contact' && connector.pinDie === null) return answers.filter((answer) => answer !== 'crimp');
+  const hasRing = connector.features.couplingBore !== undefined;
+  return name === 'coupling' && !hasRing ? ['captive'] : answers;
+}
+
+/** What the usual bag of a connector holds, so that nothing must be answered. Custom of the trade. */
+export function usualContents(connector: Connector): Contents {
+  const uhf = connector.series.series === 'UHF';
+  const ring = connector.features.couplingBore !== undefined && connector.method !== 'clamp gland';
+  const hole = connector.features.inspectionHoleFar !== undefined;
+  return {
+    coupling: ring ? 'loose ring' : 'captive',
+    contact: connector.contactFixing === 'crimp' ? 'crimp' : hole ? 'solder hole' : 'no hole',
+    spacer: 'none',
+    clamp: uhf ? 'under the braid' : 'over the braid',
+    washers: 'one',
+    cap: 'plain',
+    relief: 'one size',
+    boot: 'none',
+    shrink: 'none',
+  };
+}

@@ -1,0 +1,296 @@
+import { describe, expect, test } from '@jest/globals';
+import { cables } from '../cable/catalogue/catalogue.ts';
+import type { LayeredCable } from '../cable/cable.ts';
+import { connectors } from '../connector/catalogue/catalogue.ts';
+import type { AnsweredContents } from '../connector/contents.ts';
+import { answersFor, contentNames, contentQuestion, contentsSchema } from '../connector/contents.ts';
+import type { Connector } from '../connector/connector.ts';
+import { usualSignal } from '../connector/signal.ts';
+import type { House } from '../house/house.ts';
+import { methodOf } from '../method/methods.ts';
+import type { PartKind } from '../thread/part-kind.ts';
+import { cutOf } from '../strip/cut-of.ts';
+import { exampleEnd, house } from '../testing/example.ts';
+import { signalLead } from '../testing/signal-lead.ts';
+import { simulate } from '../testing/thread-simulator.ts';
+import type { Happening } from '../testing/thread-simulator.ts';
+import { connectorsFor } from './find-end.ts';
+import type { LeadPlan } from './lead-plan.ts';
+import { planLead } from './lead-plan.ts';
+import { pinEndsFor } from './pin-ends.ts';
+
+const layered = cables.filter((cable): cable is LayeredCable => cable.structure !== 'sheet');
+
+const endsOf = (cable: LayeredCable): Connector[] => [
+  ...(cable.structure === 'coax' ? connectorsFor(cable, house) : []),
+  ...pinEndsFor(cable, house),
+];
+
+/** Every cable with every end that it goes into; blocks of many sizes stand for one another. */
+const allPairs = layered
+  .flatMap((cable) => endsOf(cable).map((connector) => [cable.id, connector] as const))
+  .filter(([, { id }]) => !/-(7|8|9|1\d|2\d)$/.test(id) || id.startsWith('uhf') || id.includes('clamp'));
+
+/** Each connector once. */
+const pairs = [...new Map(allPairs.map((pair) => [pair[1].id, pair])).values()];
+
+function planOf(
+  cableId: string,
+  connector: Connector,
+  contents: AnsweredContents = {},
+  as: House = house,
+  power = 1,
+): LeadPlan {
+  const { lead, cards } = signalLead(usualSignal(connector), cableId, [connector.id, connector.id], {
+    house: as,
+  });
+  const asked = { ...lead.requirement, inputPower: { value: power, assumed: false } };
+  return planLead(
+    { ...lead, requirement: asked },
+    cards.map((card) => ({ ...card, contents })),
+    as,
+  );
+}
+
+/** One bag for each answer to each question of a connector, and the usual one. */
+const bagsOf = (connector: Connector): AnsweredContents[] => [
+  {},
+  ...(methodOf(connector.method).contents ?? []).flatMap((name) =>
+    answersFor(name, connector).map((answer) => contentsSchema.parse({ [name]: answer })),
+  ),
+];
+
+/** What a step calls a part when it uses it: the word stands in a step of the end that is not the threading itself. */
+const calledAs: Readonly<Partial<Record<PartKind, RegExp>>> = {
+  coupling: /coupling/i,
+  'coupling nut': /\bnut\b|coupling/i,
+  ferrule: /ferrule/i,
+  'gland nut': /\bnut\b/i,
+  washer: /washer/i,
+  gasket: /gasket/i,
+  'back nut': /\bnut\b/i,
+  'O-ring': /ring/i,
+  reducer: /reducer/i,
+  'splice boot': /boot/i,
+  bushing: /bushing|chuck|boot|clamp/i,
+  chuck: /chuck/i,
+  boot: /boot|cover|cap/i,
+  'insulating tube': /tube/i,
+  handle: /handle|shell/i,
+  'relief spring': /spring|handle/i,
+  shrink: /shrink|tube/i,
+  'core shrink': /shrink/i,
+  'edge shrink': /shrink/i,
+  'label sleeve': /label/i,
+};
+
+/** Parts that nobody who reads the steps would know to have on the cable, or that no step uses. */
+function partsAmiss(plan: LeadPlan): string[] {
+  if (!plan.thread.possible) return ['cannot be threaded'];
+  const threaded = new Set(plan.thread.moments.flatMap(({ moves }) => moves.map(({ part }) => part.id)));
+  const steps = plan.steps.filter(({ role }) => role !== 'thread' && role !== 'cut');
+  const unused = plan.parts.filter(({ id, kind, ends, missing }) => {
+    if (missing) return false;
+    const word = calledAs[kind];
+    const said = steps.filter(({ endId }) => endId === null || ends.includes(endId));
+    return (
+      !threaded.has(id) || !word || !said.some(({ title, text }) => word.test(`${title} ${text.firstTime}`))
+    );
+  });
+  const required = new Set(plan.steps.flatMap(({ requires }) => requires.map(({ partId }) => partId)));
+  const forgotten = plan.parts.filter(({ id, ofMethod }) => ofMethod && !required.has(id));
+  const named = plan.ends.flatMap(({ end }) =>
+    steps
+      .filter(({ endId, role }) => endId === end.id && role === 'insert')
+      .flatMap(({ text }) =>
+        (['coupling', 'ferrule', 'reducer', 'washer', 'gasket'] as const).filter(
+          (kind) =>
+            new RegExp(`\\b${kind}\\b`, 'i').test(text.firstTime) &&
+            /on the cable/i.test(text.firstTime) &&
+            !plan.parts.some((part) => part.kind === kind && part.ends.includes(end.id)),
+        ),
+      ),
+  );
+  return [
+    ...unused.map(({ id }) => `${id} is used by no step`),
+    ...forgotten.map(({ id }) => `${id} is asked for by no step`),
+    ...named.map((kind) => `a step has the ${kind} on the cable, the threading does not`),
+  ];
+}
+
+/** Pushes every part along the run, in the order of the plan. */
+function pushed(plan: LeadPlan): string | undefined {
+  if (!plan.thread.possible) return 'cannot be threaded';
+  const happenings = plan.thread.moments.flatMap(({ event, moves }): Happening[] => [
+    ...moves.map(({ part, entryNodeId }) => ({ part: part.id, sideNodeId: entryNodeId })),
+    { event: event.id },
+  ]);
+  return simulate(plan.run, happenings);
+}
+
+describe('threaded parts are complete', () => {
+  test('for every connector, with every bag: each part is used, asked for in time, and passes', () => {
+    for (const [cableId, connector] of pairs)
+      for (const contents of bagsOf(connector)) {
+        const plan = planOf(cableId, connector, contents);
+        expect([connector.id, contents, partsAmiss(plan), pushed(plan)]).toEqual([
+          connector.id,
+          contents,
+          [],
+          undefined,
+        ]);
+      }
+  });
+
+  test('on every cable that it goes on, with the usual bag', () => {
+    for (const [cableId, connector] of allPairs) {
+      const plan = planOf(cableId, connector);
+      expect([cableId, connector.id, partsAmiss(plan), pushed(plan)]).toEqual([
+        cableId,
+        connector.id,
+        [],
+        undefined,
+      ]);
+    }
+  });
+
+  test('and for other houses, one pair for each method', () => {
+    const practice = house.practice;
+    const houses: House[] = [
+      {
+        ...house,
+        practice: { ...practice, threading: 'just in time', outerSeal: 'as each end is finished' },
+      },
+      {
+        ...house,
+        practice: { ...practice, spareCore: 'cut off', braidAtFerrule: 'leave all of it under the ferrule' },
+      },
+      { ...house, practice: { ...practice, bodyHoles: 'none', centreContact: 'solder' } },
+    ].map((each) => each as House);
+    const perMethod = [...new Map(pairs.map((pair) => [pair[1].method, pair])).values()];
+    for (const as of houses)
+      for (const [cableId, connector] of perMethod)
+        for (const contents of bagsOf(connector)) {
+          const plan = planOf(cableId, connector, contents, as);
+          expect([connector.id, contents, partsAmiss(plan), pushed(plan)]).toEqual([
+            connector.id,
+            contents,
+            [],
+            undefined,
+          ]);
+        }
+  });
+});
+
+const byId = (id: string) => connectors.find((connector) => connector.id === id)!;
+const kindsOf = (plan: LeadPlan) =>
+  plan.parts.filter(({ ends }) => ends.includes('A')).map(({ kind }) => kind);
+const stepAt = (plan: LeadPlan, role: string) =>
+  plan.steps.find((step) => step.role === role && step.endId === 'A');
+
+describe('what the bag holds changes the end', () => {
+  test('a captive coupling is not threaded, not spoken of, and asks no bore', () => {
+    const [loose, captive] = (['loose ring', 'captive'] as const).map((coupling) =>
+      planOf('rg-58', byId('uhf-plug-screw-on-5'), { coupling }),
+    );
+    expect(kindsOf(loose!)).toContain('coupling');
+    expect(kindsOf(captive!)).not.toContain('coupling');
+    expect(stepAt(captive!, 'insert')!.text.firstTime).not.toMatch(/coupling/i);
+    expect(captive!.ends[0]!.fit.some(({ id }) => id === 'coupling')).toBe(false);
+  });
+
+  test('a sleeve goes under the braid, which ends at its rim; a ring over it has it fanned back', () => {
+    const over = exampleEnd('rg-213', 'n-plug-clamp-10');
+    const under = exampleEnd('rg-213', 'n-plug-clamp-10', { contents: { clamp: 'under the braid' } });
+    const strips = [over, under].map((end) => methodOf('clamp gland').strip(end));
+    expect(strips.map(({ shield }) => shield)).toEqual(['fanned', 'forward']);
+    const length = under.card.features.coneLength!.value;
+    expect(cutOf(strips[1]!, 'braid').position.value).toBeCloseTo(length, 9);
+    expect(cutOf(strips[0]!, 'braid').position.value).toBeGreaterThan(length);
+    expect(strips[1]!.section.map(({ name }) => name)).toContain('clamp sleeve');
+    expect(
+      methodOf('clamp gland')
+        .fit(under)
+        .find(({ id }) => id === 'clamp')!.verdict,
+    ).not.toBe('does not fit');
+    expect(
+      stepAt(planOf('rg-213', byId('n-plug-clamp-10'), { clamp: 'under the braid' }), 'braid')!.title,
+    ).toMatch(/over the sleeve/);
+  });
+
+  test('an insulator before the contact takes its thickness from the dielectric, not from the contact', () => {
+    const contents = { spacer: 'one' } as const;
+    const measured = { stopDepth: 14e-3, stemLength: 7e-3, insulatorSeat: 5e-3, spacerLength: 2e-3 };
+    for (const id of ['tnc-plug-50-crimp-5', 'n-plug-clamp-5']) {
+      const [plain, spaced] = [{}, contents].map((answers) =>
+        methodOf(byId(id).method).strip(exampleEnd('rg-58', id, { contents: answers, measured })),
+      );
+      const moved = (layer: 'dielectric' | 'conductor') =>
+        cutOf(spaced!, layer).position.value - cutOf(plain!, layer).position.value;
+      expect(moved('dielectric')).toBeCloseTo(-2e-3, 9);
+      expect(moved('conductor')).toBeCloseTo(0, 9);
+    }
+    const plan = planOf('rg-58', byId('n-plug-clamp-5'), contents);
+    expect(stepAt(plan, 'spacer')).toBeDefined();
+    expect(stepAt(plan, 'contact')!.text.firstTime).toMatch(/against the insulator/);
+  });
+
+  test('a contact without a hole is soldered by a bead, one with a hole through it, one to crimp is crimped', () => {
+    const said = (contact: 'crimp' | 'solder hole' | 'no hole') =>
+      stepAt(planOf('rg-223', byId('tnc-plug-50-crimp-5'), { contact }), 'contact')!.text.firstTime;
+    expect(said('crimp')).toMatch(/Crimp once/);
+    expect(said('solder hole')).toMatch(/through its hole/);
+    expect(said('no hole')).toMatch(/as a bead round its edge/);
+  });
+
+  test('two washers are told apart by their holes, none is not asked for', () => {
+    const washers = (answer: 'none' | 'two') =>
+      planOf('rg-213', byId('n-plug-clamp-10'), { washers: answer });
+    expect(kindsOf(washers('none'))).not.toContain('washer');
+    expect(stepAt(washers('none'), 'insert')!.text.firstTime).not.toMatch(/washer/);
+    expect(stepAt(washers('two'), 'braid')!.text.firstTime).toMatch(/smaller hole .* over the braid/);
+  });
+
+  test('a boot in the bag goes on first and is pushed up last', () => {
+    const plan = planOf('rg-58', byId('bnc-plug-50-crimp-5'), { boot: 'one' });
+    expect(kindsOf(plan)).toContain('boot');
+    const roles = plan.steps.filter(({ endId }) => endId === 'A').map(({ role }) => role);
+    expect(roles.indexOf('boot')).toBeGreaterThan(roles.indexOf('ferrule'));
+  });
+
+  test('what is left over and what is short is said', () => {
+    const report = (contents: AnsweredContents, power: number) =>
+      planOf('rg-213', byId('n-plug-clamp-10'), contents, house, power).ends[0]!.bag;
+    expect(report({}, 1)).toMatchObject({ leftOver: [], short: [] });
+    expect(report({ cap: 'both' }, 1).leftOver).toEqual(['the ribbed back cap']);
+    expect(report({ cap: 'both' }, 400).leftOver).toEqual(['the plain back cap']);
+    expect(report({}, 400).short[0]).toMatch(/heat-shedding/);
+    const spring = planOf('instrument', byId('phono-spring'), { relief: 'two sizes' });
+    expect(spring.ends[0]!.bag.leftOver[0]).toMatch(/^the (smaller|larger) spring/);
+    expect(spring.parts.find(({ kind }) => kind === 'relief spring')!.label).toMatch(
+      /^(smaller|larger) relief/,
+    );
+  });
+
+  test('nothing must be answered: what nobody has looked at is assumed, and said so', () => {
+    const connector = byId('n-plug-clamp-10');
+    const none = planOf('rg-213', connector).ends[0]!.bag;
+    expect(none.assumed).toEqual(
+      ['clamp', 'contact', 'spacer', 'washers', 'cap', 'shrink', 'coupling'].filter((name) =>
+        none.assumed.includes(name as 'clamp'),
+      ),
+    );
+    expect(none.assumed.length).toBeGreaterThan(4);
+    expect(planOf('rg-213', connector, { clamp: 'over the braid' }).ends[0]!.bag.assumed).not.toContain(
+      'clamp',
+    );
+  });
+
+  test('every question is a question: a label, and answers that tell themselves apart', () => {
+    for (const name of contentNames) {
+      const { label, answers } = contentQuestion(name);
+      expect(label.length).toBeGreaterThan(3);
+      expect(new Set(Object.values(answers)).size).toBe(Object.keys(answers).length);
+    }
+  });
+});
