@@ -1,7 +1,7 @@
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import type { Ordered } from './design.ts';
+import type { Bag, Ordered } from './design.ts';
 import { design } from './design.ts';
 
 const watts =
@@ -10,6 +10,19 @@ const watts =
     ...lead,
     requirement: { ...lead.requirement, inputPower: { value, assumed: false } },
   });
+
+/** Clamp plugs for the masts: somebody has looked into this bag. */
+const mastPlugs: Bag = {
+  name: 'N clamp plugs, bag 22, drawer 2',
+  contents: {
+    clamp: 'over the braid',
+    contact: 'solder hole',
+    spacer: 'none',
+    washers: 'one',
+    cap: 'both',
+    shrink: 'none',
+  },
+};
 
 /** Seven beads for 10 mm cable, a hand's width from the feedpoint. */
 const feedChoke = (lead: Lead): Lead => ({
@@ -45,6 +58,7 @@ export function coaxLeads(house: House): Ordered[] {
       environment: Lead['environment'];
     },
     change?: (lead: Lead) => Lead,
+    bags: readonly Bag[] = [],
   ): Ordered => {
     const { near, far, ...rest } = request;
     return {
@@ -59,7 +73,7 @@ export function coaxLeads(house: House): Ordered[] {
           near: { connector: connectorById(near) },
           far: [{ connector: connectorById(far) }],
         },
-        [],
+        bags,
         change,
       ),
     };
@@ -92,6 +106,7 @@ export function coaxLeads(house: House): Ordered[] {
         environment: 'outdoor',
       },
       watts(150),
+      [{ name: 'UHF plugs, bag 21, drawer 2' }, mastPlugs],
     ),
     lead(2, {
       name: 'Spare radio lead',

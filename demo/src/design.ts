@@ -59,6 +59,8 @@ export interface Ordered extends Design {
 export interface Bag {
   readonly name: string;
   readonly measured?: Partial<Record<keyof GaugeCard['features'], number>>;
+  /** What somebody has found in it. */
+  readonly contents?: GaugeCard['contents'];
 }
 
 /** A lead as its request says, changed where the scenario wants more, with the bags that its connectors come from. */
@@ -75,7 +77,7 @@ export function design(
     const features = { ...card.features };
     for (const [name, value] of Object.entries(bag.measured ?? {}))
       features[name as keyof typeof features] = { value, state: 'measured' };
-    return { ...card, name: bag.name, features };
+    return { ...card, name: bag.name, features, ...(bag.contents ? { contents: bag.contents } : {}) };
   });
   const lead = change(made.lead);
   return { lead, cards, plan: planLead(lead, cards, house) };

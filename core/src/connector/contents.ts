@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import type { Connector } from './connector.ts';
 
 /** One thing about a bag that is asked as pictures: what it is called and what each answer means. */
@@ -8,7 +7,7 @@ interface ContentQuestion {
 }
 
 /** What may lie in a bag beside the body, and how its parts are made: each answer changes parts, strip or steps. */
-const questions = {
+export const contentQuestions = {
   coupling: {
     label: 'Coupling ring',
     answers: {
@@ -60,48 +59,29 @@ const questions = {
   },
   boot: {
     label: 'Boot',
-    answers: { none: 'none', one: 'a boot to push over the finished end' },
+    answers: { none: 'the shrink is all that takes the bend', one: 'a boot to push over the finished end' },
   },
   shrink: {
     label: 'Shrink',
-    answers: { none: 'none', one: 'a piece that comes with the connector' },
+    answers: { none: 'it comes from the shop’s own sizes', one: 'a piece that comes with the connector' },
   },
 } as const satisfies Record<string, ContentQuestion>;
 
-export type ContentName = keyof typeof questions;
+export type ContentName = keyof typeof contentQuestions;
 /** What a bag holds, every question answered. */
-export type Contents = { readonly [N in ContentName]: keyof (typeof questions)[N]['answers'] };
+export type Contents = { readonly [N in ContentName]: keyof (typeof contentQuestions)[N]['answers'] };
 
-export const contentNames = Object.keys(questions) as [ContentName, ...ContentName[]];
+export const contentNames = Object.keys(contentQuestions) as [ContentName, ...ContentName[]];
 
 /** A question about a bag. */
-export const contentQuestion = (name: ContentName): ContentQuestion => questions[name];
-
-const answersOf = <N extends ContentName>(name: N) =>
-  Object.keys(questions[name].answers) as [Contents[N], ...Contents[N][]];
-
-const answerSchema = <N extends ContentName>(name: N) =>
-  z.enum(answersOf(name) as [Contents[N] & string, ...(Contents[N] & string)[]]);
+export const contentQuestion = (name: ContentName): ContentQuestion => contentQuestions[name];
 
 /** The answers that somebody has given; what is not in it is assumed to be as usual. */
-export const contentsSchema = z
-  .object({
-    coupling: answerSchema('coupling'),
-    contact: answerSchema('contact'),
-    spacer: answerSchema('spacer'),
-    clamp: answerSchema('clamp'),
-    washers: answerSchema('washers'),
-    cap: answerSchema('cap'),
-    relief: answerSchema('relief'),
-    boot: answerSchema('boot'),
-    shrink: answerSchema('shrink'),
-  })
-  .partial();
-export type AnsweredContents = z.infer<typeof contentsSchema>;
+export type AnsweredContents = Partial<Contents>;
 
 /** The answers that a question has for a connector: a ring needs a bore, a crimp its die. */
 export function answersFor(name: ContentName, connector: Connector): string[] {
-  const answers = Object.keys(questions[name].answers);
+  const answers = Object.keys(contentQuestions[name].answers);
   if (name === 'contact' && connector.pinDie === null) return answers.filter((answer) => answer !== 'crimp');
   const hasRing = connector.features.couplingBore !== undefined;
   return name === 'coupling' && !hasRing ? ['captive'] : answers;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { envelopeSchema } from '../record/envelope.ts';
-import { contentsSchema } from './contents.ts';
+import { contentsSchema } from './contents-schema.ts';
 import { featureNames } from './features.ts';
 
 export const featureSchema = z.object({

@@ -1,6 +1,6 @@
 import { cables } from '../cable/catalogue/catalogue.ts';
 import { answersFor } from '../connector/contents.ts';
-import { methodOf } from '../method/methods.ts';
+import { bagQuestions } from '../method/bag-questions.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
 import { shopTools } from '../house/house.ts';
 import { practiceChoices } from '../house/practice.ts';
@@ -13,9 +13,7 @@ export const planList = () => ({
     name: connector.name,
     method: connector.method,
     features: Object.keys(connector.features),
-    bag: Object.fromEntries(
-      (methodOf(connector.method).contents ?? []).map((name) => [name, answersFor(name, connector)]),
-    ),
+    bag: Object.fromEntries(bagQuestions(connector).map((name) => [name, answersFor(name, connector)])),
   })),
   practices: practiceChoices,
   tools: [...shopTools],

@@ -4,8 +4,9 @@ import { connectors } from '../connector/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import type { AnsweredContents } from '../connector/contents.ts';
-import { answersFor, contentsSchema } from '../connector/contents.ts';
-import { methodOf } from '../method/methods.ts';
+import { contentsSchema } from '../connector/contents-schema.ts';
+import { answersFor } from '../connector/contents.ts';
+import { bagQuestions } from '../method/bag-questions.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
 import { channelNames, signals, usualSignal } from '../connector/signal.ts';
@@ -245,9 +246,7 @@ function extraParts({ extraParts: parts }: Words, lead: Lead): ExtraPart[] {
 
 /** What a bag is said to hold. @throws RequestError where its connector has no such thing, or not like that. */
 function bagAsked(connector: Connector, bag: Readonly<Record<string, string>>, at: string): AnsweredContents {
-  const asked = (methodOf(connector.method).contents ?? []).filter(
-    (name) => answersFor(name, connector).length > 1,
-  );
+  const asked = bagQuestions(connector);
   for (const [name, answer] of Object.entries(bag)) {
     const known = asked.find((each) => each === name);
     if (!known)

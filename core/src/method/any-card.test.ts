@@ -6,7 +6,7 @@ import { gaugeCardProblems } from '../connector/gauge-card.ts';
 import { connectorsFor } from '../plan/find-end.ts';
 import { coaxCables } from '../cable/catalogue/catalogue.ts';
 import { exampleEnd, house, measuredCard } from '../testing/example.ts';
-import type { MeasuredStrip } from '../strip/measured.ts';
+import type { MeasuredStrip } from '../strip/strip-plan.ts';
 import { toleranceNow } from '../strip/joint-window.ts';
 import { judgeStrip } from '../strip/measured.ts';
 import type { CutLayer, StripPlan } from '../strip/strip-plan.ts';

@@ -120,19 +120,14 @@ export function stripClampGland(input: EndInput): StripPlan {
 
 /** Braid and foil stay behind the end of the dielectric, beyond which the contact lies. */
 function windowsOf({ under }: Places): StripDraft['windows'] {
-  const foil = {
-    behind: 'foil',
+  const behind = (layer: string, least: number, tooClose: string) => ({
+    behind: layer,
     before: 'dielectric',
-    least: foilBehind,
-    tooClose: foilEndWords.tooLong,
-  };
-  const braid = {
-    behind: 'braid',
-    before: 'dielectric',
-    least: braidBehind,
-    tooClose: sleeveBraidWords.tooLong,
-  };
-  return under ? [braid, foil] : [foil];
+    least,
+    tooClose,
+  });
+  const foil = behind('foil', foilBehind, foilEndWords.tooLong);
+  return under ? [behind('braid', braidBehind, sleeveBraidWords.tooLong), foil] : [foil];
 }
 
 /** Braid fanned back over a cone, or laid forward over a sleeve and trimmed at its rim. */

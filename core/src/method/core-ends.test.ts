@@ -9,7 +9,7 @@ import { pinEndsFor } from '../plan/pin-ends.ts';
 import type { House } from '../house/house.ts';
 import { usualSignal } from '../connector/signal.ts';
 import type { EndPlan } from '../plan/lead-plan.ts';
-import type { MeasuredStrip } from '../strip/measured.ts';
+import type { MeasuredStrip } from '../strip/strip-plan.ts';
 import { judgeStrip } from '../strip/measured.ts';
 import { cutKey } from '../strip/cut-of.ts';
 import { house, measuredCard } from '../testing/example.ts';

@@ -8,7 +8,7 @@ import { connectorsFor } from '../plan/find-end.ts';
 import { adaptStrip } from '../strip/adapt.ts';
 import { cutOf, findCut } from '../strip/cut-of.ts';
 import { toleranceNow } from '../strip/joint-window.ts';
-import type { MeasuredStrip } from '../strip/measured.ts';
+import type { MeasuredStrip } from '../strip/strip-plan.ts';
 import { judgeStrip } from '../strip/measured.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { exampleEnd, house } from '../testing/example.ts';

@@ -1,8 +1,7 @@
 import type { ContentName, Contents } from '../connector/contents.ts';
-import { answersFor } from '../connector/contents.ts';
 import type { AnyEndInput } from '../end/end-input.ts';
 import type { LeadEnd } from '../lead/lead.ts';
-import type { AnyMethod } from '../method/method.ts';
+import { bagQuestions } from '../method/bag-questions.ts';
 import { reliefSize } from '../method/core-end.ts';
 
 /** The bag of an end against the plan: what it holds, what of it nobody has looked at, and what does not come out even. */
@@ -15,13 +14,9 @@ export interface BagReport {
   readonly short: readonly string[];
 }
 
-/** What is asked of a bag: only questions that have more than one answer for its connector. */
-export const questionsOf = ({ contents = [] }: AnyMethod, { connector }: AnyEndInput): ContentName[] =>
-  contents.filter((name) => answersFor(name, connector).length > 1);
-
 /** Holds the bag of an end against what its plan uses. */
-export function bagReport(end: LeadEnd, input: AnyEndInput, method: AnyMethod): BagReport {
-  const asked = questionsOf(method, input);
+export function bagReport(end: LeadEnd, input: AnyEndInput): BagReport {
+  const asked = bagQuestions(input.connector);
   const { contents, card } = input;
   const has = (name: ContentName) => asked.includes(name);
   const hot = input.power > input.house.tackAbove;

@@ -198,7 +198,7 @@ function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: H
     cardProblems: gaugeCardProblems(input.card, method.rules),
     fit: method.fit(input),
     strip: method.strip(input),
-    bag: bagReport(end, input, method),
+    bag: bagReport(end, input),
   };
 }
 

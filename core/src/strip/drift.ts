@@ -1,4 +1,4 @@
-import type { MeasuredStrip } from './measured.ts';
+import type { MeasuredStrip } from './strip-plan.ts';
 import type { StripCut, StripPlan } from './strip-plan.ts';
 import { cutKey } from './cut-of.ts';
 

@@ -1,5 +1,5 @@
 import { cutKey } from './cut-of.ts';
-import type { MeasuredStrip } from './measured.ts';
+import type { MeasuredStrip } from './strip-plan.ts';
 import type { CutLayer, JointWindow, StripCut, StripPlan } from './strip-plan.ts';
 
 /** A layer that is cut in one stroke with another may stand this far beyond it, metres. Engineering value. */

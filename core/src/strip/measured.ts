@@ -1,11 +1,8 @@
-import type { StripCut, StripPlan } from './strip-plan.ts';
+import type { MeasuredStrip, StripCut, StripPlan } from './strip-plan.ts';
 import { cutKey, cutOf } from './cut-of.ts';
 import { closedWindow, toleranceNow } from './joint-window.ts';
 
 export type Verdict = 'Good' | 'Out' | 'Not yet';
-
-/** Lengths actually cut, metres from the datum, by the key of the cut; any may be missing. */
-export type MeasuredStrip = Readonly<Partial<Record<string, number>>>;
 
 /** The lengths with one of them read, or its reading taken back. Metres. */
 export function withCut(

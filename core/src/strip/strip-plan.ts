@@ -93,6 +93,8 @@ export const stripPlanSchema = z.object({
   strippedWith: z.string().default('prep tool'),
 });
 
+/** Lengths actually cut, metres from the datum, by the key of the cut; any may be missing. */
+export type MeasuredStrip = Readonly<Partial<Record<string, number>>>;
 export type CutLayer = (typeof cutLayers)[number];
 export type StripCut = z.infer<typeof stripCutSchema>;
 export type StripPlan = z.infer<typeof stripPlanSchema>;

@@ -6,7 +6,8 @@ import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { cutKey } from '../strip/cut-of.ts';
 import type { Readings } from '../reading/reading.ts';
 import type { RecordedCheck } from '../reading/recorded-check.ts';
-import type { MeasuredStrip, Verdict } from '../strip/measured.ts';
+import type { MeasuredStrip } from '../strip/strip-plan.ts';
+import type { Verdict } from '../strip/measured.ts';
 
 /** How a hold point was last answered. */
 export type HoldAnswer =

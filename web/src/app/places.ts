@@ -121,6 +121,16 @@ export const places: readonly Place[] = [
     within: '/lab',
     load: async () => (await import('../places/lab/cable-page.tsx')).CablePage,
   },
+  {
+    path: '/stores',
+    title: 'Stores',
+    inBar: true,
+    load: async () => (await import('../places/stores/stores.tsx')).Stores,
+  },
+  {
+    path: '/stores/bags/:bagId',
+    load: async () => (await import('../places/stores/bag-page.tsx')).BagPage,
+  },
   { path: '/log', title: 'Log', inBar: true, load: async () => (await import('../places/log/log.tsx')).Log },
   {
     path: '/log/check',

@@ -1,4 +1,5 @@
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
+import type { Connector } from '@gorvane/core/connector/connector.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import { bagName, nominalGaugeCard } from '@gorvane/core/connector/gauge-card.ts';
 import { database, newId, timeNow } from './database.ts';
@@ -20,7 +21,11 @@ export async function cardForConnector(
     .filter(({ deleted }) => !deleted)
     .first();
   if (stored) return stored;
-  const connector = connectorById(connectorId);
+  return addBag(connectorById(connectorId), leadName);
+}
+
+/** A bag that has just come: nothing of it is measured, nobody has looked into it. */
+export async function addBag(connector: Connector, leadName: string): Promise<GaugeCard> {
   const card = nominalGaugeCard(connector, newId(), bagName(connector, leadName), timeNow());
   await database.gaugeCards.add(card);
   return card;

@@ -1,6 +1,7 @@
 import type { Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Bench } from '@gorvane/core/house/bench.ts';
 import { benchId, houseId } from '@gorvane/core/house/house-id.ts';
@@ -37,6 +38,13 @@ export function useLeads(): Lead[] | undefined {
 
 export function useLead(leadId: string): Lead | undefined {
   return useLiveQuery(() => database.leads.get(leadId), [leadId]);
+}
+
+/** The bags of connectors that the shop has, by name. */
+export function useBags(): GaugeCard[] | undefined {
+  return useLiveQuery(async () =>
+    present(await database.gaugeCards.toArray()).sort((a, b) => a.name.localeCompare(b.name)),
+  );
 }
 
 export function useOrders(): Order[] | undefined {

@@ -7,18 +7,23 @@ import { forgotten } from '../../draft/draft-slice.ts';
 
 type Restart = 'demo' | 'empty';
 
+interface DataPanelProps {
+  /** What was last done here: the page keeps it, for starting again draws this panel anew. */
+  readonly done: string | undefined;
+  readonly onDone: (said: string | undefined) => void;
+}
+
 /** Everything out to a file, a file in, and starting again. */
-export function DataPanel() {
+export function DataPanel({ done, onDone }: DataPanelProps) {
   const dispatch = useAppDispatch();
   const [problem, setProblem] = useState<string | undefined>();
-  const [done, setDone] = useState<string | undefined>();
   const [asking, setAsking] = useState<Restart | undefined>();
 
   const attempt = async (work: () => Promise<string>) => {
     setProblem(undefined);
-    setDone(undefined);
+    onDone(undefined);
     try {
-      setDone(await work());
+      onDone(await work());
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }

@@ -19,6 +19,7 @@ import { Length } from '../../controls/length.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { FaceDrawing } from '../../drawing/face-drawing.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
+import { Bags } from './bags.tsx';
 import { ChooseInputs } from './choose-inputs.tsx';
 import { budgetAddress, chainAddress, signalAddress } from './lab-address.ts';
 import type { StageProps } from './stage-props.ts';
@@ -41,6 +42,7 @@ export function ChooseStage(props: StageProps) {
         )}
         {plan.lead.signal !== 'radio' && <PinPlan {...props} />}
         <Faces plan={plan} />
+        <Bags {...props} />
         {distinctEnds(plan).map(({ ends, checks }) => (
           <FitTable key={ends} title={`Fit, ${ends}`} checks={checks} />
         ))}

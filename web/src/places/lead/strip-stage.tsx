@@ -1,21 +1,17 @@
 import { toleranceText } from '../../controls/tolerance-text.ts';
 import { Table } from '../../controls/table.tsx';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
-import type { FeatureName } from '@gorvane/core/connector/features.ts';
-import { featureDefinition } from '@gorvane/core/connector/features.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
-import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
-import type { MeasuredStrip } from '@gorvane/core/strip/measured.ts';
+import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import type { MeasuredStrip } from '@gorvane/core/strip/strip-plan.ts';
 import { judgeStrip, withCut } from '@gorvane/core/strip/measured.ts';
-import { Button, SegmentedControl, TextInput, UnstyledButton } from '@mantine/core';
+import { Button, SegmentedControl, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Figure } from '../../controls/figure.tsx';
+import { GaugeCardFeatures } from '../../controls/gauge-card-features.tsx';
 import { Length } from '../../controls/length.tsx';
-import { QuantityField } from '../../controls/quantity-field.tsx';
 import { TemplateButton } from '../../controls/template-button.tsx';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
-import { VerdictMark } from '../../controls/verdict.tsx';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 import type { Draft } from '../../draft/use-draft.ts';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
@@ -133,11 +129,6 @@ function PrepTool({ end }: { readonly end: EndPlan }) {
 }
 
 function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readonly end: EndPlan }) {
-  const [unfolded, setUnfolded] = useState(false);
-  const { firstFeatures, foldedFeatures } = end.method;
-  const onCard = (name: FeatureName) => end.card.features[name] !== undefined;
-  const folded = foldedFeatures.filter(onCard);
-  const shown = [...firstFeatures, ...(unfolded ? folded : [])].filter(onCard);
   return (
     <>
       <div>
@@ -152,64 +143,7 @@ function GaugeCardPanel({ card, end }: { readonly card: Draft<GaugeCard>; readon
         />
       </div>
       <p className="soft">Measure the connector in your hand. Figures marked assumed are class values.</p>
-      <div>
-        {shown.map((name, index) => (
-          <FeatureRow key={name} name={name} card={card} end={end} folded={index >= firstFeatures.length} />
-        ))}
-      </div>
-      <UnstyledButton className="figure" onClick={() => setUnfolded((was) => !was)} aria-expanded={unfolded}>
-        {unfolded ? 'Fewer features' : `${folded.length} more features, assumed unless measured`}
-      </UnstyledButton>
-      {end.cardProblems.map(({ feature, message }) => (
-        <p key={feature} className="out" role="alert">
-          ■ {message}
-        </p>
-      ))}
+      <GaugeCardFeatures card={card} connector={end.connector} />
     </>
-  );
-}
-
-function FeatureRow({
-  name,
-  card,
-  end,
-  folded,
-}: {
-  readonly name: FeatureName;
-  readonly card: Draft<GaugeCard>;
-  readonly end: EndPlan;
-  readonly folded: boolean;
-}) {
-  const feature = featureDefinition(name);
-  const { value, state } = card.record.features[name] ?? end.card.features[name]!;
-  const problem = end.cardProblems.find((candidate) => candidate.feature === name);
-  const read = (text: string) => {
-    const metres = parseLength(text);
-    if (!(metres >= feature.min && metres <= feature.max))
-      throw new QuantityError(
-        text,
-        `${formatMillimetres(feature.min)} to ${formatMillimetres(feature.max)} mm`,
-      );
-    card.edit('gauge card', (now) => ({
-      ...now,
-      features: { ...now.features, [name]: { value: metres, state: 'measured' } },
-    }));
-  };
-  return (
-    <div className="field-row">
-      <label htmlFor={`feature-${name}`}>
-        {feature.label} <em>{feature.symbol}</em>
-        {folded && <div className="soft">{feature.how}</div>}
-      </label>
-      <QuantityField
-        id={`feature-${name}`}
-        title={feature.how}
-        field={`${card.key}/${name}`}
-        written={`${formatMillimetres(value, 2)} mm`}
-        aria-invalid={problem !== undefined}
-        onRead={read}
-      />
-      <VerdictMark verdict={state} />
-    </div>
   );
 }

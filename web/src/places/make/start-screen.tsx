@@ -2,12 +2,15 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { UnitView } from '../../data/live.ts';
+import { useLead } from '../../data/live.ts';
 import { startUnit } from '../../data/units.ts';
+import { StartBags } from './start-bags.tsx';
 import { useBuildKeys } from './use-build-keys.ts';
 
 /** Before a unit is started: says what starting does. */
 export function StartScreen({ view }: { readonly view: UnitView }) {
   const { unit } = view;
+  const lead = useLead(unit.leadId);
   const [problem, setProblem] = useState<string | undefined>();
   const start = () => {
     startUnit(unit.id).catch((error: unknown) =>
@@ -23,6 +26,7 @@ export function StartScreen({ view }: { readonly view: UnitView }) {
           Starting freezes the plan, the limits and the program&rsquo;s version for this unit. Later changes
           to the lead do not touch it.
         </p>
+        {lead && <StartBags lead={lead} />}
         {problem && (
           <p className="out" role="alert">
             ■ {problem} <Link to={`/leads/${unit.leadId}/thread`}>Open the lead</Link>
