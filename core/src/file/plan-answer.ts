@@ -36,13 +36,13 @@ function answerOf(plan: LeadPlan, house: PlanRequest['house']) {
     refusal: refusalOf(plan),
     ends: plan.ends.map(endAnswer),
     cutLengthMm: cutLengths(plan.cuts),
-    parts: plan.parts.map(({ id, kind, ends, label, cutLength }) => ({
+    parts: plan.parts.map(({ id, kind, ends, label, cutLength, colour }) => ({
       id,
       kind,
       end: ends.map((endId) => nameOfEnd(plan, endId))[0] ?? null,
       label,
       lengthMm: cutLength ? mm(cutLength.value) : null,
-      colour: null,
+      colour: colour ?? null,
     })),
     thread: threadAnswer(plan),
     steps: plan.steps.map((step) => stepAnswer(plan, step)),

@@ -18,6 +18,7 @@ import type { ExtraPart, Lead } from '../lead/lead.ts';
 import { environments, leadSchema } from '../lead/lead.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
 import { makeLead } from '../lead/make-lead.ts';
+import { addedKinds, addedPart } from '../lead/added-part.ts';
 import { beadMaterialIds } from '../line/choke.ts';
 import { parseFrequency } from '../quantity/frequency.ts';
 import { parsePositiveLength } from '../quantity/length.ts';
@@ -87,8 +88,17 @@ const extraPartSchema = z.discriminatedUnion(
       ...placeSchema,
       size: oneOf(braidedSleeves.map(({ id }) => id)),
     }),
+    ...addedKinds.map((kind) =>
+      z.strictObject({
+        kind: z.literal(kind),
+        near: placeSchema.near,
+        distance: feature.optional(),
+        colour: z.string().min(1).optional(),
+        length: feature.optional(),
+      }),
+    ),
   ],
-  { error: 'a kind: label sleeve, choke or braided sleeve' },
+  { error: `a kind: label sleeve, choke, braided sleeve, ${addedKinds.join(', ')}` },
 );
 
 const wordsSchema = z.strictObject({
@@ -231,7 +241,8 @@ const endAsked = ({ ends }: Words, asked: readonly Connector[], index: number) =
 });
 
 function extraParts({ extraParts: parts }: Words, lead: Lead): ExtraPart[] {
-  return parts.map(({ near, ...part }, index): ExtraPart => {
+  return parts.map((asked, index): ExtraPart => {
+    const { near } = asked;
     const end = lead.ends.find(({ name }) => name === near);
     if (!end)
       throw new RequestError(
@@ -240,7 +251,13 @@ function extraParts({ extraParts: parts }: Words, lead: Lead): ExtraPart[] {
         `an end: ${lead.ends.map(({ name }) => name).join(', ')}`,
       );
     const leg = lead.legs.find(({ fromNodeId, toNodeId }) => [fromNodeId, toNodeId].includes(end.nodeId))!;
-    return { ...part, id: `extra-${index + 1}`, legId: leg.id, nearEndId: end.id };
+    const place = { id: `extra-${index + 1}`, legId: leg.id, nearEndId: end.id };
+    if (asked.kind === 'label sleeve' || asked.kind === 'choke' || asked.kind === 'braided sleeve') {
+      const { near: _near, ...part } = asked;
+      return { ...part, ...place };
+    }
+    const { kind: what, distance = addedPart(asked.kind).distance, colour, length: own } = asked;
+    return { ...place, kind: 'added', what, distance, colour: colour ?? null, length: own ?? null };
   });
 }
 

@@ -1,6 +1,7 @@
 import { connectorEntrySchema } from '../connector/connector-entry.ts';
 import { z } from 'zod';
 import { coaxEntrySchema, coreEntrySchema } from '../cable/construction.ts';
+import { addedKinds } from './added-part.ts';
 import { beadMaterialIds } from '../line/choke.ts';
 import { ownPracticeSchema } from '../house/practice.ts';
 import { envelopeSchema } from '../record/envelope.ts';
@@ -74,6 +75,13 @@ const extraPartSchema = z.discriminatedUnion('kind', [
     at: z.enum(['feedpoint', 'radio end']).default('feedpoint'),
   }),
   extraPlaceSchema.extend({ kind: z.literal('braided sleeve'), size: z.string() }),
+  extraPlaceSchema.extend({
+    kind: z.literal('added'),
+    what: z.enum(addedKinds),
+    colour: z.string().min(1).nullable(),
+    /** Metres; null for the usual length of its kind. */
+    length: z.number().positive().nullable(),
+  }),
 ]);
 
 /** Conductors of pieces that are joined at a split or a splice. */

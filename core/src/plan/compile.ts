@@ -12,6 +12,7 @@ import type { LeadRecipe, RecipeInput } from '../recipe/recipe.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import type { Step, StepPart } from '../recipe/step.ts';
 import { completeSteps } from '../recipe/step-draft.ts';
+import { addedSteps } from '../recipe/added-steps.ts';
 import { chokeSteps } from '../recipe/choke-steps.ts';
 import { sleeveSteps } from '../recipe/sleeve-steps.ts';
 import { joinSteps, splitShrinkSteps } from '../recipe/split-steps.ts';
@@ -106,6 +107,8 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
   const extra = lead.extraParts.find(({ id }) => fixEventId(id) === event.id);
   if (extra?.kind === 'choke')
     return completeSteps(`${lead.id}/${extra.id}`, null, chokeSteps(lead, extra), lastOf(before));
+  if (extra?.kind === 'added')
+    return completeSteps(`${lead.id}/${extra.id}`, null, addedSteps(lead, extra), lastOf(before));
   if (extra) {
     const sleeve = input.parts.find(({ id }) => id === extra.id)!;
     return completeSteps(`${lead.id}/${extra.id}`, null, sleeveSteps(sleeve, input.house), lastOf(before));

@@ -81,7 +81,7 @@ function leadEvents(lead: Lead, inputs: ReadonlyMap<string, AnyEndInput>, house:
       after: [],
     }));
   const fixed = lead.extraParts
-    .filter(({ kind }) => kind !== 'label sleeve')
+    .filter(({ kind }) => kind !== 'label sleeve' && kind !== 'added')
     .map(({ id, kind }): ThreadEvent => ({
       id: fixEventId(id),
       label: `the ${kind} is fixed`,
@@ -92,6 +92,11 @@ function leadEvents(lead: Lead, inputs: ReadonlyMap<string, AnyEndInput>, house:
     label: 'the lead is proved',
     after: [...joins, ...close, ...fixed].map(({ id }) => id),
   };
+  const added = lead.extraParts.flatMap((extra): ThreadEvent[] =>
+    extra.kind === 'added'
+      ? [{ id: fixEventId(extra.id), label: `the ${extra.what} is in its place`, after: [proveEventId] }]
+      : [],
+  );
   const splits = lead.nodes
     .filter(({ kind }) => kind !== 'end')
     .map(({ id }): ThreadEvent => ({
@@ -106,6 +111,7 @@ function leadEvents(lead: Lead, inputs: ReadonlyMap<string, AnyEndInput>, house:
     prove,
     ...splits,
     ...seals,
+    ...added,
     { id: labelEventId, label: 'the label is shrunk', after: [proveEventId] },
   ];
 }

@@ -19,6 +19,8 @@ import { endById, legAtEnd } from '../lead/lead.ts';
 import type { AnyMethod } from '../method/method.ts';
 import type { AnyEndInput } from '../end/end-input.ts';
 import { methodOf } from '../method/methods.ts';
+import { addedThreadParts } from './added-parts.ts';
+import { chokeParts } from './choke-parts.ts';
 import { placeOnLeg } from './place-on-leg.ts';
 import { stripShrinks } from './strip-shrinks.ts';
 
@@ -32,7 +34,9 @@ export function threadedParts(
   const extras = lead.extraParts.flatMap((extra) => {
     switch (extra.kind) {
       case 'choke':
-        return choke(lead, extra);
+        return chokeParts(lead, extra, house);
+      case 'added':
+        return addedThreadParts(lead, extra, inputs, house);
       case 'braided sleeve':
         return [braidedSleeve(lead, extra, house), ...sleeveShrinks(lead, extra, house)];
       default:
@@ -255,28 +259,6 @@ function sleeveShrinks(
     fixedOutside: largest + 1.5e-3,
     fixedBy: fixEventId(extra.id),
   }));
-}
-
-/** A stack of beads: ferrite is rigid, so it passes nothing that is thicker than its bore. */
-function choke(lead: Lead, extra: Extract<ExtraPart, { kind: 'choke' }>): LeadPart {
-  const end = endById(lead, extra.nearEndId);
-  const leg = lead.legs.find(({ id }) => id === extra.legId)!;
-  return {
-    id: extra.id,
-    kind: 'choke',
-    form: 'beads',
-    ofMethod: false,
-    ends: [end.id],
-    name: `choke, ${extra.beads} ${extra.beads === 1 ? 'bead' : 'beads'}`,
-    label: `choke, ${extra.beads} ${extra.beads === 1 ? 'bead' : 'beads'}`,
-    legId: extra.legId,
-    place: placeOnLeg(lead, end, Math.min(extra.distance, 0.4 * leg.finishedLength)),
-    opening: extra.bead.bore,
-    outside: extra.bead.outside,
-    fixedOutside: extra.bead.outside,
-    fixedBy: fixEventId(extra.id),
-    missing: false,
-  };
 }
 
 /** Over all jackets at an end, metres. */

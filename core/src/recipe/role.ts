@@ -75,6 +75,7 @@ export const stepRoles = [
   'boot',
   'cable-tug',
   // finish
+  'added',
   'seal',
   'tape',
   'coupling',

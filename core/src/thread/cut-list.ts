@@ -5,9 +5,29 @@ import type { ThreadPlan } from './plan.ts';
 /** A tube or sleeve with the length to cut it to. */
 export type PartToCut = LeadPart & { readonly cutLength: Explained };
 
+/** Pieces of one stock cut to one length: what is laid out before anything is threaded. */
+export interface CutListRow {
+  readonly name: string;
+  readonly colour: string | null;
+  readonly cutLength: Explained;
+  readonly parts: readonly PartToCut[];
+}
+
 /** Every tube and sleeve that still goes on, with the length to cut it to: it is cut before it is threaded. */
 export function partsToCut(parts: readonly LeadPart[], thread: ThreadPlan): PartToCut[] {
   if (!thread.possible) return [];
   const goesOn = new Set(thread.moments.flatMap(({ moves }) => moves.map(({ part }) => part.id)));
   return parts.filter((part): part is PartToCut => part.cutLength !== undefined && goesOn.has(part.id));
+}
+
+/** The same, like pieces counted together. */
+export function cutList(parts: readonly LeadPart[], thread: ThreadPlan): CutListRow[] {
+  const rows = new Map<string, CutListRow>();
+  for (const part of partsToCut(parts, thread)) {
+    const { name, colour = null, cutLength } = part;
+    const key = [name, colour, cutLength.value.toFixed(5)].join('|');
+    const row = rows.get(key) ?? { name, colour, cutLength, parts: [] };
+    rows.set(key, { ...row, parts: [...row.parts, part] });
+  }
+  return [...rows.values()];
 }

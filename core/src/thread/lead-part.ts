@@ -23,6 +23,8 @@ export const leadPartSchema = z.object({
   ends: z.array(z.string()),
   /** The method of the end brings it: it comes off when the end is made again. */
   ofMethod: z.boolean(),
+  /** Its colour, where one is chosen. */
+  colour: z.string().optional(),
   /** Length to cut it to, where it is cut from stock. */
   cutLength: explainedSchema.optional(),
   /** It lies at a split or splice and not at an end. */

@@ -26,6 +26,14 @@ export const partKinds = [
   'braided sleeve',
   'sleeve shrink',
   'choke',
+  'choke tube',
+  'choke shrink',
+  'relief shrink',
+  'jacket seal',
+  'colour band',
+  'marker ring',
+  'tube',
+  'plug cover',
 ] as const;
 export const partKindSchema = z.enum(partKinds);
 export type PartKind = z.infer<typeof partKindSchema>;

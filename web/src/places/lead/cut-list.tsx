@@ -1,19 +1,27 @@
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
-import { partsToCut } from '@gorvane/core/thread/cut-list.ts';
+import { cutList } from '@gorvane/core/thread/cut-list.ts';
 import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
 import { ResultActions } from '../../controls/result-table.tsx';
 import { Table } from '../../controls/table.tsx';
 import { inMillimetres } from '@gorvane/core/quantity/multiple.ts';
 
-/** Every tube and sleeve with the length to cut it to, before anything is threaded. */
+/** Every tube and sleeve with length, colour and count, before anything is threaded. */
 export function CutList({ plan }: { readonly plan: LeadPlan }) {
-  const cut = partsToCut(plan.parts, plan.thread);
-  if (cut.length === 0) return null;
+  const rows = cutList(plan.parts, plan.thread);
+  if (rows.length === 0) return null;
+  const where = (labels: readonly { readonly label: string }[]) =>
+    labels.map(({ label }) => label).join('; ');
   const data = () => ({
     name: 'Tubes and sleeves to cut',
-    header: ['part', 'length, mm'],
-    rows: cut.map(({ label, cutLength }) => [label, Number(inMillimetres(cutLength.value).toFixed(1))]),
+    header: ['piece', 'colour', 'length, mm', 'count', 'for'],
+    rows: rows.map(({ name, colour, cutLength, parts }) => [
+      name,
+      colour ?? '',
+      Number(inMillimetres(cutLength.value).toFixed(1)),
+      parts.length,
+      where(parts),
+    ]),
   });
   return (
     <section aria-labelledby="cut-list">
@@ -22,15 +30,17 @@ export function CutList({ plan }: { readonly plan: LeadPlan }) {
         <ResultActions data={data} />
       </div>
       <p className="soft">Cut with the cable, before anything is threaded.</p>
-      <Table head={['Part', { figures: 'Length' }]}>
-        {cut.map(({ id, label, cutLength }) => (
-          <tr key={id}>
-            <th scope="row">{label}</th>
+      <Table head={['Piece', { figures: 'Length' }, { figures: 'Count' }, 'For']}>
+        {rows.map(({ name, cutLength, parts }) => (
+          <tr key={`${name} ${cutLength.value}`}>
+            <th scope="row">{name}</th>
             <td className="number reading">
-              <Figure figure={cutLength} label={`length of ${label}`}>
+              <Figure figure={cutLength} label={`length of ${name}`}>
                 <Length metres={cutLength.value} />
               </Figure>
             </td>
+            <td className="number reading">{parts.length}</td>
+            <td className="soft">{where(parts)}</td>
           </tr>
         ))}
       </Table>

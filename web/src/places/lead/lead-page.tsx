@@ -27,6 +27,7 @@ import { JoinStage } from './join-stage.tsx';
 import { ProveStage } from './prove/prove-stage.tsx';
 import { StripStage } from './strip-stage.tsx';
 import { ThreadStage } from './thread-stage.tsx';
+import { PartDrop, RunDropZones } from './part-drop.tsx';
 import type { StageProps } from './stage-props.ts';
 import { UnitProof } from './unit-proof.tsx';
 import { stageSlugs } from './stage-slug.ts';
@@ -150,33 +151,38 @@ function PlannedLead({
   const onPick = (pick: RunPick) =>
     open(pick.kind === 'part' ? 'thread' : pick.kind === 'end' ? 'strip' : 'choose');
   return (
-    <div className="lead">
-      <LeadHead
-        lead={lead}
-        plan={plan}
-        view={view}
-        units={units}
-        onUnit={(unitId) => setSearch(unitId ? { unit: unitId } : {})}
-      />
-      <Run
-        plan={unitPlan ?? plan}
-        progress={view?.progress.started ? view.progress : undefined}
-        onPick={onPick}
-        faults={stage === 'prove' ? places : nowhere}
-        numbers={stage === 'thread' ? threadNumbers(plan) : undefined}
-      />
-      <BenchEdge plan={plan} view={view} current={stage} slugs={stageSlugs} onOpen={open} />
-      {(problem ?? rawCount > 0) && (
-        <p className="last-good" role="status">
-          {problem
-            ? `${problem} Shown are the last figures that could be worked out.`
-            : 'A field holds text that does not parse: figures are from the last values that did.'}
-        </p>
-      )}
-      <div className="stage-panel">
-        <Panel {...props} view={view} onPlaces={showPlaces} />
+    <PartDrop lead={lead}>
+      <div className="lead">
+        <LeadHead
+          lead={lead}
+          plan={plan}
+          view={view}
+          units={units}
+          onUnit={(unitId) => setSearch(unitId ? { unit: unitId } : {})}
+        />
+        <div className="run-place">
+          <Run
+            plan={unitPlan ?? plan}
+            progress={view?.progress.started ? view.progress : undefined}
+            onPick={onPick}
+            faults={stage === 'prove' ? places : nowhere}
+            numbers={stage === 'thread' ? threadNumbers(plan) : undefined}
+          />
+          {stage === 'thread' && <RunDropZones lead={lead.record} />}
+        </div>
+        <BenchEdge plan={plan} view={view} current={stage} slugs={stageSlugs} onOpen={open} />
+        {(problem ?? rawCount > 0) && (
+          <p className="last-good" role="status">
+            {problem
+              ? `${problem} Shown are the last figures that could be worked out.`
+              : 'A field holds text that does not parse: figures are from the last values that did.'}
+          </p>
+        )}
+        <div className="stage-panel">
+          <Panel {...props} view={view} onPlaces={showPlaces} />
+        </div>
       </div>
-    </div>
+    </PartDrop>
   );
 }
 

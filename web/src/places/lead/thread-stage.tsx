@@ -6,9 +6,10 @@ import type { Freeing } from '@gorvane/core/thread/refusal.ts';
 import { stepPart } from '@gorvane/core/plan/compile.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
-import { Button, Checkbox, NativeSelect } from '@mantine/core';
+import { Checkbox, NativeSelect } from '@mantine/core';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { Figure } from '../../controls/figure.tsx';
+import { AddedParts } from './added-parts.tsx';
 import type { StageProps } from './stage-props.ts';
 
 /** What goes on the cable, when, in what order and facing which way; or why it cannot be. */
@@ -23,7 +24,7 @@ export function ThreadStage(props: StageProps) {
           .map((part) => (
             <p key={part.id} className="advice">
               The shop has nothing that fits as {part.label}: it must pass {mm(largestThrough(part.opening))}{' '}
-              and shrink on to the jacket. Add a size in House.
+              and shrink on to the jacket. Add a size in Stores.
             </p>
           ))}
       </section>
@@ -144,7 +145,8 @@ function wordFreeing(free: Freeing): string {
 function ThreadInputs({ lead, house, plan }: StageProps) {
   const { record, edit } = lead;
   return (
-    <aside aria-label="Order of work">
+    <aside aria-label="Parts and order of work">
+      <AddedParts lead={lead} plan={plan} />
       <NativeSelect
         label="End closed first"
         value={record.firstEndId ?? ''}
@@ -193,22 +195,6 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
           <tr key={part.id}>
             <th scope="row">{part.label}</th>
             <td className="reading">bore {mm(part.opening)}</td>
-            <td>
-              {part.kind === 'choke' && (
-                <Button
-                  size="compact-xs"
-                  variant="default"
-                  onClick={() =>
-                    edit('choke off', (now) => ({
-                      ...now,
-                      extraParts: now.extraParts.filter(({ id }) => id !== part.id),
-                    }))
-                  }
-                >
-                  Take off
-                </Button>
-              )}
-            </td>
           </tr>
         ))}
       </Table>
