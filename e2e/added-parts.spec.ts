@@ -1,13 +1,5 @@
-import {
-  buildUntil,
-  expect,
-  expectAccessible,
-  heading,
-  openLead,
-  openPlace,
-  openStage,
-  test,
-} from './desk.ts';
+import type { openPlace } from './desk.ts';
+import { buildUntil, expect, expectAccessible, heading, openLead, openStage, test } from './desk.ts';
 
 /** Parts that the technician adds: by drag on the run, by keyboard, from the list; and what follows at once. */
 
@@ -72,3 +64,26 @@ async function openPlaceOfLead(desk: Parameters<typeof openPlace>[0]): Promise<v
   await openStage(desk, 'Finish');
   await expect(desk.getByText(/white marker ring in its place, near end A/).first()).toBeVisible();
 }
+
+test('a speaker pair: a breakout of its own at each end, what the ends go to, a sleeve over the cable', async ({
+  desk,
+}) => {
+  await openLead(desk, 'Lounge speaker lead');
+  const near = desk.getByLabel('Breakout of end A');
+  await expect(near).toHaveValue('200.0 mm');
+  await expect(desk.getByLabel('Breakout of end B')).toHaveValue('150.0 mm');
+  await expect(desk.getByText('End A, amplifier')).toBeVisible();
+  await near.fill('-20');
+  await expect(desk.getByText(/expected a length above 0/)).toBeVisible();
+  await near.fill('180');
+  await near.press('Enter');
+  await desk.getByLabel('End B goes to').fill('left loudspeaker');
+  await desk.getByLabel('End B goes to').press('Enter');
+  await expect(desk.getByText('End B, left loudspeaker')).toBeVisible();
+  await openStage(desk, 'Thread');
+  await expect(desk.getByLabel('Braided sleeve')).toHaveValue('sleeve-12');
+  await expect(desk.getByRole('group', { name: 'marker ring, end A' })).toBeVisible();
+  await openStage(desk, 'Cut');
+  await expect(desk.getByRole('rowheader', { name: /^braided sleeve 12 mm/ })).toBeVisible();
+  await expectAccessible(desk);
+});

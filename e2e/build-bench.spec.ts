@@ -226,9 +226,9 @@ test('a first article teaches, and paper goes with the unit', async ({ desk }) =
   await start(desk, 'OS-0010');
   await buildUntil(desk, /^Offer the connector up, end A/);
   await desk.getByLabel('What touches first').selectOption('braid');
-  await desk.getByLabel('Stands off by').fill('2');
+  await desk.getByLabel('Stands off by').fill('5');
   await desk.getByLabel('Stands off by').press('Enter');
-  await expect(desk.getByText(/^▲ Braid end: trimmed by 2.0 mm/)).toBeVisible();
+  await expect(desk.getByText(/^▲ Braid end: trimmed by 5.0 mm/)).toBeVisible();
   await desk.keyboard.press('PageDown');
   await expect(heading(desk)).toHaveText(/^Look for nicks/);
   await desk.getByRole('link', { name: 'The batch' }).click();

@@ -156,9 +156,10 @@ test('melted dielectric after the holes: the plug is cut off, and its coupling h
 });
 
 test('a foreign die is said where it matters, and house practice changes the way back', async ({ desk }) => {
-  await openPlace(desk, 'House');
+  await openPlace(desk, 'Stores');
   await desk.getByLabel('Hex dies, mm across flats').fill('1.73; 6.48');
   await desk.getByLabel('Hex dies, mm across flats').press('Enter');
+  await openPlace(desk, 'House');
   await desk.getByLabel('Second crimp').selectOption('once more, turned, with an inexact die');
   await expect(desk.getByText(/steps? of \d+ leads? change|no step of any lead changes/)).toBeVisible();
   await desk.getByLabel('Holes of a soldered UHF body').selectOption('none');
@@ -208,7 +209,8 @@ test('what cannot be is said at its field: a card, a bend, a cable without an en
   await expect(desk.getByRole('alert')).toHaveText(/the contact is shorter than the body/);
   await openStage(desk, 'Choose');
   await desk.getByRole('combobox', { name: 'Cable' }).selectOption('rg-58');
-  await expect(desk.getByText(/It is made for semi-rigid coax: a bare copper tube/).first()).toBeVisible();
+  await expect(desk.getByText(/^▲ End A: now SMA plug.*, which fits this cable\.$/)).toBeVisible();
+  await expect(desk.getByText('Every part goes together.')).toBeVisible();
 });
 
 test('an empty shop, by touch: a trunk repair is started, planned, and its boot put on before the splice', async ({

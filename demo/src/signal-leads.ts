@@ -135,8 +135,22 @@ const wanted: readonly Wanted[] = [
     length: 7,
     change: (lead) => ({
       ...lead,
+      ends: lead.ends.map((each, index) => ({
+        ...each,
+        ...(index === 0 ? { breakout: 0.2, called: 'amplifier' } : { breakout: 0.15, called: 'loudspeaker' }),
+      })),
       extraParts: [
         ...lead.extraParts,
+        {
+          id: 'ring-amplifier',
+          kind: 'added',
+          what: 'marker ring',
+          legId: 'run',
+          nearEndId: 'A',
+          distance: 0.06,
+          colour: 'red',
+          length: null,
+        },
         {
           id: 'braided-sleeve',
           kind: 'braided sleeve',

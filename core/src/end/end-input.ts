@@ -51,11 +51,17 @@ export function endInput(lead: Lead, end: LeadEnd, card: GaugeCard, house: House
     signal: lead.signal,
     quarterTurns: end.quarterTurns,
     connector,
-    card: completeCard(card, connector),
+    card: withBreakout(completeCard(card, connector), end),
     contents: contentsOf(card, connector),
     house,
     power: lead.requirement.inputPower.value,
   };
+}
+
+/** A breakout is a choice of the lead, not a feature of the bag. */
+function withBreakout(card: GaugeCard, { breakout }: LeadEnd): GaugeCard {
+  if (breakout === undefined || !card.features.breakout) return card;
+  return { ...card, features: { ...card.features, breakout: { value: breakout, state: 'measured' } } };
 }
 
 /** A shield that is connected at the other end only: here it is cut off, and its edge covered. */

@@ -8,6 +8,8 @@ import { prove } from '../prove/proof.ts';
 import type { QuantityKind } from '../quantity/explained.ts';
 import type { Refusal } from '../thread/refusal.ts';
 import type { Step } from '../recipe/step.ts';
+import { asMade, cableGrain } from '../quantity/made.ts';
+import { madeAt } from '../strip/strip-plan.ts';
 import { stepTime } from '../unit/step-time.ts';
 import type { PlanRequest } from './plan-request.ts';
 
@@ -35,13 +37,14 @@ function answerOf(plan: LeadPlan, house: PlanRequest['house']) {
   return {
     refusal: refusalOf(plan),
     ends: plan.ends.map(endAnswer),
-    cutLengthMm: cutLengths(plan.cuts),
+    cutLengthMm: cutLengths(plan.cuts, ({ cut }) => asMade(cut.value, cableGrain(cut.value))),
+    cutLengthExactMm: cutLengths(plan.cuts, ({ cut }) => cut.value),
     parts: plan.parts.map(({ id, kind, ends, label, cutLength, colour }) => ({
       id,
       kind,
       end: ends.map((endId) => nameOfEnd(plan, endId))[0] ?? null,
       label,
-      lengthMm: cutLength ? mm(cutLength.value) : null,
+      lengthMm: cutLength ? mm(asMade(cutLength.value, cableGrain(cutLength.value))) : null,
       colour: colour ?? null,
     })),
     thread: threadAnswer(plan),
@@ -90,21 +93,25 @@ function endAnswer({ end, connector, refusal, fit, strip, bag }: EndPlan) {
       marginMm: check.kind === 'measured' ? mm(check.margin) : null,
       verdict: check.verdict,
     })),
-    cuts: strip.cuts.map(({ layer, of, position, plus, minus }) => ({
-      layer,
-      ...(of ? { of } : {}),
-      fromJacketMm: mm(position.value),
-      plusMm: mm(plus),
-      minusMm: mm(minus),
+    cuts: strip.cuts.map((cut) => ({
+      layer: cut.layer,
+      ...(cut.of ? { of: cut.of } : {}),
+      fromJacketMm: mm(madeAt(strip, cut)),
+      exactMm: mm(cut.position.value),
+      plusMm: mm(cut.plus),
+      minusMm: mm(cut.minus),
     })),
   };
 }
 
 /** One figure where the lead is of one piece; else by piece. */
-function cutLengths(cuts: readonly CutLength[]): number | Record<string, number> {
+function cutLengths(
+  cuts: readonly CutLength[],
+  lengthOf: (cut: CutLength) => number,
+): number | Record<string, number> {
   const [only, second] = cuts;
-  if (only && !second) return mm(only.cut.value);
-  return Object.fromEntries(cuts.map(({ pieceId, cut }) => [pieceId, mm(cut.value)]));
+  if (only && !second) return mm(lengthOf(only));
+  return Object.fromEntries(cuts.map((cut) => [cut.pieceId, mm(lengthOf(cut))]));
 }
 
 function threadAnswer({ lead, thread }: LeadPlan) {

@@ -24,7 +24,9 @@ describe('a plan that a script asks for', () => {
     const { lead, card } = exampleLead();
     const plan = planLead(lead, [card], house);
     const answer = planned({ ...patch, frequencies: ['162 MHz'] });
-    expect(answer.cutLengthMm).toBeCloseTo(plan.cuts[0]!.cut.value * 1e3, 3);
+    const exact = plan.cuts[0]!.cut.value * 1e3;
+    expect(answer.cutLengthExactMm).toBeCloseTo(exact, 3);
+    expect(answer.cutLengthMm).toBe(Math.round(exact / (exact > 2000 ? 5 : 1)) * (exact > 2000 ? 5 : 1));
     expect(answer.steps.map(({ title }) => title)).toEqual(plan.steps.map(({ title }) => title));
     expect(answer.ends[0]!.cuts.map(({ fromJacketMm }) => fromJacketMm)).toEqual([6.6, 10.6, 14.4]);
     expect(answer.loss).toEqual([{ hertz: 162e6, matchedDb: plan.matches[0]!.matchedLoss.value }]);
@@ -86,6 +88,19 @@ describe('a plan that a script asks for', () => {
     expect(asked!.cuts[0]!.fromJacketMm).toBe(4);
     expect(answer.steps.some(({ role, end }) => role === 'spacer' && end === 'A')).toBe(true);
     expect(answer.steps.some(({ role, end }) => role === 'spacer' && end === 'B')).toBe(false);
+  });
+
+  test('has a breakout of its own at each end, and what the ends are called', () => {
+    const speaker = planned({
+      cable: 'speaker-star-quad-4x2.5',
+      length: '5 m',
+      ends: [
+        { connector: 'banana-pair', breakout: '200 mm', called: 'amplifier' },
+        { connector: 'banana-pair', breakout: '150 mm' },
+      ],
+    });
+    const cores = speaker.ends.map(({ cuts }) => Math.max(...cuts.map(({ exactMm }) => exactMm)));
+    expect(cores[0]! - cores[1]!).toBeCloseTo(50, 6);
   });
 
   test('of a lead with cores and of one with a split: pieces, contacts and pairs', () => {
@@ -186,6 +201,14 @@ describe('a request that cannot be taken names the field, what was found and wha
     [
       { ...patch, ends: [{ connector: tnc, bag: { spacer: 'seven' } }, { connector: tnc }] },
       'ends.0.bag.spacer: found "seven", expected one of: none, one.',
+    ],
+    [
+      { ...patch, ends: [{ connector: tnc, breakout: '100 mm' }, { connector: tnc }] },
+      /^ends\.0\.breakout: found .*, expected nothing: this connector clamps the jacket/,
+    ],
+    [
+      { ...patch, ends: [{ connector: tnc, breakout: '-10 mm' }, { connector: tnc }] },
+      /^ends\.0\.breakout: found "-10 mm", expected a length/,
     ],
     [{ ...patch, tools: ['magic'] }, /^tools\.0: found "magic", expected one of: iron with a big tip/],
     [{ ...patch, lives: 'space' }, /^lives: found "space", expected one of: indoor/],

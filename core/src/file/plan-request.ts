@@ -15,7 +15,7 @@ import type { House } from '../house/house.ts';
 import { defaultHouse, houseSchema, shopTools } from '../house/house.ts';
 import { ownPracticeSchema } from '../house/practice.ts';
 import type { ExtraPart, Lead } from '../lead/lead.ts';
-import { environments, leadSchema } from '../lead/lead.ts';
+import { environments, leadSchema, longestBreakout, shortestBreakout } from '../lead/lead.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import { addedKinds, addedPart } from '../lead/added-part.ts';
@@ -45,7 +45,7 @@ const typed = (expected: string, parse: (text: string) => number) =>
   });
 
 /** Longest lead, and longest feature of a connector, that a request may ask for, metres. */
-const longest = { lead: 2000, feature: 0.5 } as const;
+const longest = { lead: 2000, feature: longestBreakout } as const;
 
 const length = typed('a length with its unit, such as "2 m"', (text) =>
   parsePositiveLength(text, longest.lead, 'm'),
@@ -67,6 +67,9 @@ const endSchema = z.strictObject({
   channel: oneOf(channelNames).optional(),
   /** Of its own leg, on a lead with a split. */
   leg: length.optional(),
+  /** Cores free of the jacket, at an end that does not clamp it. */
+  breakout: feature.optional(),
+  called: z.string().min(1).max(40).optional(),
 });
 
 const placeSchema = { near: z.string().default('A'), distance: feature.default(0.1) };
@@ -261,6 +264,20 @@ function extraParts({ extraParts: parts }: Words, lead: Lead): ExtraPart[] {
   });
 }
 
+/** @throws RequestError where the connector clamps the jacket, or its cores cannot be so short. */
+function breakoutAsked(
+  connector: Connector,
+  breakout: number | undefined,
+  at: string,
+): { breakout?: number } {
+  if (breakout === undefined) return {};
+  if (connector.features.breakout === undefined)
+    throw new RequestError(at, breakout, 'nothing: this connector clamps the jacket');
+  if (breakout < shortestBreakout)
+    throw new RequestError(at, breakout, `a length of at least ${shortestBreakout * 1e3} mm`);
+  return { breakout };
+}
+
 /** What a bag is said to hold. @throws RequestError where its connector has no such thing, or not like that. */
 function bagAsked(connector: Connector, bag: Readonly<Record<string, string>>, at: string): AnsweredContents {
   const asked = bagQuestions(connector);
@@ -307,7 +324,19 @@ function withOwnCards(lead: Lead, cards: readonly GaugeCard[], { ends }: Words, 
     };
   });
   return {
-    lead: { ...lead, ends: lead.ends.map((end) => ({ ...end, gaugeCardId: `card-${end.id}` })) },
+    lead: {
+      ...lead,
+      ends: lead.ends.map((end, index) => ({
+        ...end,
+        gaugeCardId: `card-${end.id}`,
+        ...breakoutAsked(
+          leadConnector(lead, end.connectorId),
+          ends[index]!.breakout,
+          `ends.${index}.breakout`,
+        ),
+        ...(ends[index]!.called ? { called: ends[index]!.called } : {}),
+      })),
+    },
     cards: own,
     house,
   };

@@ -10,6 +10,10 @@ import { channelNames, signals } from '../connector/signal.ts';
 export const environments = ['indoor', 'outdoor', 'buried', 'marine'] as const;
 export const referencePlanes = ['tip', 'shoulder', 'mating plane', 'jacket'] as const;
 
+/** Breakouts that can be made, metres. */
+export const shortestBreakout = 15e-3;
+export const longestBreakout = 2;
+
 const endSchema = z.object({
   id: z.string(),
   /** The leaf of the tree that this end sits on. */
@@ -28,6 +32,10 @@ const endSchema = z.object({
   marker: z.string().nullable().default(null),
   /** How far a right-angle body is turned against the first end, quarters clockwise seen along the cable. */
   quarterTurns: z.number().int().min(0).max(3).default(0),
+  /** How long its cores are free of the jacket, metres, where it does not clamp the jacket; absent for the usual of its kind. */
+  breakout: z.number().min(shortestBreakout).max(longestBreakout).optional(),
+  /** What it goes to: amplifier, loudspeaker. */
+  called: z.string().min(1).max(40).optional(),
 });
 
 const legSchema = z.object({

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { asMade, stripGrain } from '../quantity/made.ts';
 import { explainedSchema } from '../quantity/explained.ts';
 import { sectionRingSchema } from './section.ts';
 
@@ -100,6 +101,10 @@ export type StripCut = z.infer<typeof stripCutSchema>;
 export type StripPlan = z.infer<typeof stripPlanSchema>;
 export type JointWindow = z.infer<typeof jointWindowSchema>;
 export type CoreRoute = z.infer<typeof coreRouteSchema>;
+
+/** Where a cut is made, to what its tool holds: the exact figure stays in its sum. Metres from the datum. */
+export const madeAt = ({ strippedWith }: Pick<StripPlan, 'strippedWith'>, cut: StripCut): number =>
+  asMade(cut.position.value, stripGrain(strippedWith, tighterTolerance(cut)));
 
 /** The tighter side of a tolerance, for the inch rule and the plus-minus figure. */
 export function tighterTolerance(cut: Pick<StripCut, 'plus' | 'minus'>): number {

@@ -1,6 +1,7 @@
 import type { House } from '../house/house.ts';
 import { cutUncertainty } from '../house/house.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
+import { cutKey } from './cut-of.ts';
 import { keptApart } from './joint-window.ts';
 import type { CutLayer, StripCut, StripPlan } from './strip-plan.ts';
 
@@ -53,6 +54,13 @@ const toolNames: Readonly<Record<keyof typeof cutUncertainty, string>> = {
   lay: 'cut where it lies in the connector',
 };
 
+/** The windows between cuts that this strip has. */
+function windowsBetween({ cuts, windows = [] }: StripDraft): Pick<StripPlan, 'windows'> {
+  const has = (key: string) => cuts.some(({ layer, of = '' }) => cutKey({ layer, of }) === key);
+  const open = windows.filter(({ behind, before }) => has(behind) && has(before));
+  return open.length > 0 ? { windows: open } : {};
+}
+
 /** Completes a strip: distances from the cut end, and what the shop's way of cutting cannot hold. */
 export function writeStrip(draft: StripDraft, house: House): StripPlan {
   const cutWith = draft.cutWith ?? house.practice.stripping;
@@ -78,7 +86,7 @@ export function writeStrip(draft: StripDraft, house: House): StripPlan {
     prepTool: (draft.prepTool ?? []).map(({ label, from }) => ({ label, at: fromEnd(from) })),
     methodUncertainty: uncertainty,
     strippedWith: toolNames[cutWith],
-    ...(draft.windows ? { windows: draft.windows } : {}),
+    ...windowsBetween(draft),
     cuts: keptApart(draft.cuts, draft.windows ?? []).map((cut): StripCut => ({
       ...cut,
       of: cut.of ?? '',

@@ -25,7 +25,8 @@ export function GaugeCardFeatures({ card, connector }: GaugeCardFeaturesProps) {
   const { firstFeatures, foldedFeatures, rules } = methodOf(connector.method);
   const whole = completeCard(card.record, connector);
   const problems = gaugeCardProblems(whole, rules);
-  const onCard = (name: FeatureName) => whole.features[name] !== undefined;
+  // A breakout is a choice of the lead's end, not of the bag.
+  const onCard = (name: FeatureName) => name !== 'breakout' && whole.features[name] !== undefined;
   const spacer: readonly FeatureName[] = ['spacerLength'];
   const first = [...firstFeatures, ...spacer].filter(onCard);
   const folded = foldedFeatures.filter(onCard);

@@ -5,6 +5,7 @@ import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/strip-plan.ts';
 import type { JudgedStrip, Recut } from '@gorvane/core/strip/measured.ts';
 import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
+import { madeAt } from '@gorvane/core/strip/strip-plan.ts';
 import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import type { Tolerance } from '@gorvane/core/strip/joint-window.ts';
 import { toleranceNow } from '@gorvane/core/strip/joint-window.ts';
@@ -47,7 +48,7 @@ export function MeasuredStripTable({
             <tr key={key}>
               <th scope="row">{key}</th>
               <td className="reading">
-                {formatMillimetres(cut.position.value)}
+                {formatMillimetres(madeAt(plan, cut))}
                 {measured[key] === undefined && isNarrower(now, cut) && (
                   <div className="not-yet">now {toleranceText(now)}</div>
                 )}

@@ -79,7 +79,7 @@ describe('the strip drawing', () => {
   test('says everything in words, too', () => {
     draw(<StripDrawing plan={end.strip} cable={end.cable} title="Strip of end A" />);
     expect(screen.getByRole('img').getAttribute('aria-label')).toBe(
-      'Strip of end A. From the jacket edge: Braid end at 9.1 mm, tolerance +0.4 −1.0; Dielectric end at 13.2 mm, tolerance ± 0.3; Conductor end at 17.1 mm, tolerance +0.3 −0.4.',
+      'Strip of end A. From the jacket edge: Braid end at 9.1 mm, tolerance +0.4 −1.0; Dielectric end at 13.2 mm, tolerance ± 0.3; Conductor end at 17.1 mm, tolerance +0.3 −0.5.',
     );
   });
 
@@ -118,7 +118,7 @@ describe('the run', () => {
   test('of a design shows every part in place and names both ends', () => {
     const container = draw(<Run plan={plan} />);
     expect(container.textContent).toContain('End A');
-    expect(container.textContent).toContain('3\u202f400 mm');
+    expect(container.textContent).toContain('3.4 m11 ft');
     expect(container.querySelectorAll('.ghost').length).toBe(0);
     expect(screen.queryByText(/not on/)).toBeNull();
   });

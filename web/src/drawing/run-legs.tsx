@@ -14,7 +14,7 @@ export function LegLengths({ plan, sides }: { readonly plan: ShownPlan; readonly
     const x = (side.origin + side.meets) / 2 + (side.direction < 0 ? 20 : 0);
     return (
       <text key={leg.id} className="figures" x={x} y={side.y + 34} textAnchor="middle" fontSize={16}>
-        {texts({ metres: leg.finishedLength, digits: 0 }).first}
+        {texts({ metres: leg.finishedLength, cable: true }).first}
       </text>
     );
   });

@@ -146,7 +146,7 @@ function WholeLength({ plan, sides }: { readonly plan: ShownPlan; readonly sides
   const [near, far] = [sides[0]!, sides[1]!];
   const cable = near.end.cable.jacket.diameter * scaleFor(plan, false);
   const x = near.meets;
-  const finished = texts({ metres: plan.lead.legs[0]!.finishedLength, digits: 0 });
+  const finished = texts({ metres: plan.lead.legs[0]!.finishedLength, cable: true });
   return (
     <>
       <text
@@ -166,7 +166,7 @@ function WholeLength({ plan, sides }: { readonly plan: ShownPlan; readonly sides
         fontSize={14}
       >
         {finished.second}, {near.end.end.referencePlane} to {far.end.end.referencePlane}; cut{' '}
-        {texts({ metres: plan.cuts[0]!.cut.value }).first}
+        {texts({ metres: plan.cuts[0]!.cut.value, cable: true }).first}
       </text>
     </>
   );
@@ -271,6 +271,7 @@ function EndLabel({
   return (
     <text x={x} y={y} textAnchor={anchor} fontSize={15} fontWeight={700}>
       End {end.end.name}
+      {end.end.called && `, ${end.end.called}`}
       <tspan x={x} dy={18} fontSize={14} fontWeight={400} className={state === 'closed' ? 'good' : 'soft'}>
         {words}
       </tspan>

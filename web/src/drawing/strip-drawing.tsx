@@ -1,5 +1,5 @@
 import { toleranceText } from '../controls/tolerance-text.ts';
-import { tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
+import { madeAt, tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
 import { cutKey, cutOf } from '@gorvane/core/strip/cut-of.ts';
 import type { CutLayer, StripCut, StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
@@ -61,6 +61,7 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
         {shown.map((cut, index) => (
           <CutFigure
             key={cut.layer}
+            plan={plan}
             cut={cut}
             x={x}
             y={bottom + 34 + index * 40}
@@ -100,6 +101,7 @@ function JointWindows({ plan, x, top, bottom }: JointWindowsProps) {
 }
 
 interface CutFigureProps {
+  readonly plan: StripPlan;
   readonly cut: StripCut;
   readonly x: (metres: number) => number;
   readonly y: number;
@@ -112,8 +114,8 @@ interface CutFigureProps {
 const roomForFigures = 230;
 
 /** The dimension of one cut: line, tolerance band, both figures, and where it was really cut. */
-function CutFigure({ cut, x, y, top, judged, width }: CutFigureProps) {
-  const texts = useLengthTexts()({ metres: cut.position.value, tolerance: tighterTolerance(cut) });
+function CutFigure({ plan, cut, x, y, top, judged, width }: CutFigureProps) {
+  const texts = useLengthTexts()({ metres: madeAt(plan, cut), tolerance: tighterTolerance(cut) });
   const at = x(cut.position.value);
   const band = { from: x(cut.position.value - cut.minus), to: x(cut.position.value + cut.plus) };
   const measured = judged?.cuts.find(({ cut: { layer } }) => layer === cut.layer);

@@ -7,7 +7,7 @@ import { database } from '../../data/database.ts';
 
 const house = async () => (await database.house.get(houseId))!;
 const saved = (check: (record: Awaited<ReturnType<typeof house>>) => boolean) =>
-  waitFor(async () => expect(check(await house())).toBe(true), { timeout: 2000 });
+  waitFor(async () => expect(check(await house())).toBe(true), { timeout: 30_000 });
 
 beforeEach(() => fill());
 

@@ -40,7 +40,7 @@ describe('what the shop has', () => {
   beforeEach(() => fill());
 
   test('tools are ticked off and on', async () => {
-    openAt('/house');
+    openAt('/stores');
     await userEvent.click(await screen.findByLabelText('flaring tool'));
     await waitFor(async () => expect((await house()).tools).not.toContain('flaring tool'));
     await userEvent.click(screen.getByLabelText('flaring tool'));
@@ -48,7 +48,7 @@ describe('what the shop has', () => {
   });
 
   test('solder wire is read as it is written, and nonsense changes nothing', async () => {
-    openAt('/house');
+    openAt('/stores');
     const field = await screen.findByLabelText(/^Solder wire/);
     await userEvent.clear(field);
     await userEvent.type(field, '1 mm 3%{Enter}');

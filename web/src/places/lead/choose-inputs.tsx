@@ -6,15 +6,18 @@ import type { Connector } from '@gorvane/core/connector/connector.ts';
 import { refitPinPlan } from '@gorvane/core/plan/connect.ts';
 import { connectorsFor } from '@gorvane/core/plan/find-end.ts';
 import { pinEndsFor } from '@gorvane/core/plan/pin-ends.ts';
-import type { Lead } from '@gorvane/core/lead/lead.ts';
-import { environments } from '@gorvane/core/lead/lead.ts';
+import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
+import { leadConnector } from '@gorvane/core/lead/lead-connector.ts';
+import { connectorPulled } from '@gorvane/core/plan/pull-connectors.ts';
+import type { Lead, LeadEnd } from '@gorvane/core/lead/lead.ts';
+import { environments, piecesAtEnd } from '@gorvane/core/lead/lead.ts';
 import type { Signal } from '@gorvane/core/connector/signal.ts';
 import { formatFrequency, parseFrequencies } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatLoad, parseLoad } from '@gorvane/core/quantity/resistance.ts';
 import { NativeSelect } from '@mantine/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useAppDispatch } from '../../draft/hooks.ts';
 import { Link } from 'react-router';
 import { QuantityField } from '../../controls/quantity-field.tsx';
@@ -89,7 +92,30 @@ export function ChooseInputs(props: StageProps) {
   );
   const all: readonly Connector[] = isRadio ? coaxConnectors : pinConnectors;
   const refit = (now: Lead) => refitPinPlan(now, house.record);
-  const chooseCable = (pieceIds: readonly string[], chosen: string) =>
+  const [pulled, setPulled] = useState<readonly string[]>([]);
+  const chooseCable = async (pieceIds: readonly string[], chosen: string) => {
+    const cable = choices.find(({ id }) => id === chosen)!;
+    const said: string[] = [];
+    const ends: LeadEnd[] = [];
+    for (const end of record.ends) {
+      const mine = piecesAtEnd(record, end).some(({ id }) => pieceIds.includes(id));
+      const now = leadConnector(record, end.connectorId);
+      const next = mine ? connectorPulled(now, cable, house.record) : now;
+      if (next === undefined)
+        said.push(`End ${end.name}: no ${seriesAndSex(now)} goes on this cable. Choose another connector.`);
+      if (next === undefined || next.id === end.connectorId) ends.push(end);
+      else {
+        const card = await cardForConnector(
+          next.id,
+          [...cards.values()].map((draft) => draft.record),
+          record.name,
+        );
+        dispatch(arrived({ table: 'gaugeCards', record: card }));
+        said.push(`End ${end.name}: now ${next.name}, which fits this cable.`);
+        ends.push({ ...end, connectorId: next.id, gaugeCardId: card.id });
+      }
+    }
+    setPulled(said);
     edit('cable', (now) => {
       const pieces = now.pieces.map((piece) =>
         pieceIds.includes(piece.id) ? { ...piece, cableId: chosen } : piece,
@@ -98,8 +124,10 @@ export function ChooseInputs(props: StageProps) {
         ...now,
         ownCables: ownEntries.filter(({ id }) => pieces.some(({ cableId }) => cableId === id)),
         pieces,
+        ends,
       });
     });
+  };
   const chooseConnector = async (endId: string, connectorId: string) => {
     const card = await cardForConnector(
       connectorId,
@@ -139,8 +167,13 @@ export function ChooseInputs(props: StageProps) {
           label={label}
           value={cableId}
           data={choices.map((cable) => ({ value: cable.id, label: cableLabel(cable) }))}
-          onChange={({ currentTarget: { value } }) => chooseCable(pieceIds, value)}
+          onChange={({ currentTarget: { value } }) => void chooseCable(pieceIds, value)}
         />
+      ))}
+      {pulled.map((words) => (
+        <p key={words} className="not-yet" role="status">
+          ▲ {words}
+        </p>
       ))}
       {[...fittingOf.values()].every((fitting) => fitting.length === 0) && (
         <p className="not-yet" role="status">

@@ -128,7 +128,7 @@ describe('Strip', () => {
 
 test('Join shows solder, dwell and cooling, each with its sum', async () => {
   openStage('Whip lead', 'join');
-  const [dwell] = await screen.findAllByRole('button', { name: /^dwell: 2\.\d s/ });
+  const [dwell] = await screen.findAllByRole('button', { name: /^dwell: \d\.\d s/ });
   await userEvent.click(dwell!);
   expect(await screen.findByText(/tip - wetting/)).toBeTruthy();
   expect(screen.getAllByRole('button', { name: /^let it cool: \d min/ }).length).toBeGreaterThan(0);

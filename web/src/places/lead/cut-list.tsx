@@ -4,6 +4,7 @@ import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
 import { ResultActions } from '../../controls/result-table.tsx';
 import { Table } from '../../controls/table.tsx';
+import { asMade, cableGrain } from '@gorvane/core/quantity/made.ts';
 import { inMillimetres } from '@gorvane/core/quantity/multiple.ts';
 
 /** Every tube and sleeve with length, colour and count, before anything is threaded. */
@@ -18,7 +19,7 @@ export function CutList({ plan }: { readonly plan: LeadPlan }) {
     rows: rows.map(({ name, colour, cutLength, parts }) => [
       name,
       colour ?? '',
-      Number(inMillimetres(cutLength.value).toFixed(1)),
+      inMillimetres(asMade(cutLength.value, cableGrain(cutLength.value))),
       parts.length,
       where(parts),
     ]),
@@ -36,7 +37,7 @@ export function CutList({ plan }: { readonly plan: LeadPlan }) {
             <th scope="row">{name}</th>
             <td className="number reading">
               <Figure figure={cutLength} label={`length of ${name}`}>
-                <Length metres={cutLength.value} />
+                <Length metres={cutLength.value} cable />
               </Figure>
             </td>
             <td className="number reading">{parts.length}</td>

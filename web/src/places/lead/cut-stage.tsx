@@ -34,7 +34,7 @@ export function CutStage(props: StageProps) {
               <h2>{plan.cuts.length > 1 ? `Cut length, ${cut.pieceId}` : 'Cut length'}</h2>
               <Figure figure={cut.cut} label="cut length">
                 <span style={{ fontSize: 26, fontWeight: 700 }}>
-                  <Length metres={cut.cut.value} />
+                  <Length metres={cut.cut.value} cable />
                 </span>
               </Figure>
               <span className="soft">cut end to cut end, square</span>
@@ -80,7 +80,7 @@ function Items({ figure, total }: { readonly figure: Explained; readonly total: 
         </th>
         <td className="number">
           <strong>
-            <Length metres={figure.value} />
+            <Length metres={figure.value} cable />
           </strong>
         </td>
       </tr>

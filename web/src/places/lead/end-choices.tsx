@@ -3,6 +3,10 @@ import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead, LeadEnd } from '@gorvane/core/lead/lead.ts';
 import { houseChoices, proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
 import { channelNames } from '@gorvane/core/connector/signal.ts';
+import { longestBreakout, shortestBreakout } from '@gorvane/core/lead/lead.ts';
+import { formatMillimetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
+import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
+import { QuantityField } from '../../controls/quantity-field.tsx';
 import { NativeSelect } from '@mantine/core';
 import { Link } from 'react-router';
 import { markerColours } from '../../drawing/wire-colour.ts';
@@ -19,7 +23,7 @@ const turns = ['as the first end', 'a quarter to the right', 'opposite', 'a quar
 /** What an end with several contacts is asked for: the device that it goes to, its channel, its ring, which way it points. */
 export function EndChoices({ lead, end, house }: EndChoicesProps) {
   const { devices } = house;
-  const { series, rightAngle, positions } = facts(end);
+  const { series, rightAngle, positions, breakout } = facts(end);
   const change = (label: string, to: Partial<LeadEnd>, proposes = false) =>
     lead.edit(`${label} of end ${end.name}`, (now) => {
       const next = {
@@ -61,6 +65,7 @@ export function EndChoices({ lead, end, house }: EndChoicesProps) {
           }
         />
       )}
+      <EndPlace leadKey={lead.key} end={end} breakout={breakout} change={change} />
       <NativeSelect
         size="xs"
         label={`Colour ring of end ${end.name}`}
@@ -81,7 +86,49 @@ export function EndChoices({ lead, end, house }: EndChoicesProps) {
   );
 }
 
+interface EndPlaceProps {
+  readonly leadKey: string;
+  readonly end: LeadEnd;
+  /** The usual one of its connector; absent where it clamps the jacket. */
+  readonly breakout: number | undefined;
+  readonly change: (label: string, to: Partial<LeadEnd>) => void;
+}
+
+/** What an end goes to, and how long its cores are free where nothing clamps the jacket. */
+function EndPlace({ leadKey, end, breakout, change }: EndPlaceProps) {
+  return (
+    <>
+      <QuantityField
+        field={`${leadKey}/called/${end.id}`}
+        label={`End ${end.name} goes to`}
+        written={end.called ?? ''}
+        onRead={(text) => {
+          const called = text.trim();
+          if (called.length > 40) throw new QuantityError(text, 'at most 40 letters');
+          change('what it goes to', { called: called === '' ? undefined : called });
+        }}
+      />
+      {breakout !== undefined && (
+        <QuantityField
+          field={`${leadKey}/breakout/${end.id}`}
+          label={`Breakout of end ${end.name}`}
+          description={
+            end.breakout === undefined ? 'assumed, the usual of its kind' : 'cores free of the jacket'
+          }
+          written={`${formatMillimetres(end.breakout ?? breakout)} mm`}
+          onRead={(text) => {
+            const asked = parsePositiveLength(text, longestBreakout);
+            if (asked < shortestBreakout)
+              throw new QuantityError(text, `at least ${formatMillimetres(shortestBreakout)} mm`);
+            change('breakout', { breakout: asked });
+          }}
+        />
+      )}
+    </>
+  );
+}
+
 function facts(end: LeadEnd) {
-  const { series, rightAngle, contacts } = connectorById(end.connectorId);
-  return { series, rightAngle, positions: contacts.length };
+  const { series, rightAngle, contacts, features } = connectorById(end.connectorId);
+  return { series, rightAngle, positions: contacts.length, breakout: features.breakout };
 }

@@ -4,6 +4,7 @@ import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/strip-plan.ts';
+import { madeAt } from '@gorvane/core/strip/strip-plan.ts';
 import { judgeStrip, withCut } from '@gorvane/core/strip/measured.ts';
 import { Button, SegmentedControl, TextInput } from '@mantine/core';
 import { useState } from 'react';
@@ -89,7 +90,7 @@ function CutTable({ end }: { readonly end: EndPlan }) {
           <th scope="row">{cut.label}</th>
           <td>
             <Figure figure={cut.position} label={cut.label.toLowerCase()}>
-              <Length metres={cut.position.value} tolerance={Math.min(cut.plus, cut.minus)} />
+              <Length metres={madeAt(end.strip, cut)} tolerance={Math.min(cut.plus, cut.minus)} />
             </Figure>
           </td>
           <td className="reading">

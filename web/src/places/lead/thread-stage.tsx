@@ -2,6 +2,7 @@ import { Table } from '../../controls/table.tsx';
 import { largestThrough } from '@gorvane/core/fit/heat-shrink.ts';
 import { braidedSleeves, sleeveRange } from '@gorvane/core/cut/braided-sleeve.ts';
 import type { ThreadMove, ThreadReason } from '@gorvane/core/thread/plan.ts';
+import type { ThreadLeg } from '@gorvane/core/thread/run.ts';
 import type { Freeing } from '@gorvane/core/thread/refusal.ts';
 import { stepPart } from '@gorvane/core/plan/compile.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
@@ -10,6 +11,7 @@ import { Checkbox, NativeSelect } from '@mantine/core';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import { AddedParts } from './added-parts.tsx';
+import { Length } from '../../controls/length.tsx';
 import type { StageProps } from './stage-props.ts';
 
 /** What goes on the cable, when, in what order and facing which way; or why it cannot be. */
@@ -68,7 +70,10 @@ function Move({ move, plan }: { readonly move: ThreadMove; readonly plan: LeadPl
         <strong>{label}</strong>, {how}
         {part.cutLength && (
           <>
-            , cut to <Figure figure={part.cutLength} label={`length of ${label}`} />
+            , cut to{' '}
+            <Figure figure={part.cutLength} label={`length of ${label}`}>
+              <Length metres={part.cutLength.value} cable />
+            </Figure>
           </>
         )}
         <div className="soft">{move.reasons.map(wordReason).join(' ')}</div>
@@ -188,7 +193,9 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
           }))
         }
       />
-      <SleeveChoice lead={lead} plan={plan} />
+      {plan.run.legs.map((leg) => (
+        <SleeveChoice key={leg.id} lead={lead} plan={plan} leg={leg} />
+      ))}
       <h3>Parts of this lead</h3>
       <Table>
         {plan.parts.map((part) => (
@@ -202,41 +209,44 @@ function ThreadInputs({ lead, house, plan }: StageProps) {
   );
 }
 
-/** A braided sleeve over the cable or the trunk: only sizes that go over it. */
-function SleeveChoice({ lead, plan }: Pick<StageProps, 'lead' | 'plan'>) {
+/** A braided sleeve over the cable, or over the trunk and each leg: only sizes that go over it. */
+function SleeveChoice({ lead, plan, leg }: Pick<StageProps, 'lead' | 'plan'> & { readonly leg: ThreadLeg }) {
   const { record, edit } = lead;
-  const [leg] = plan.run.legs;
   const fitting = braidedSleeves.filter((sleeve) => {
     const { least, most } = sleeveRange(sleeve);
-    return leg!.diameter >= least && leg!.diameter <= most;
+    return leg.diameter >= least && leg.diameter <= most;
   });
-  const chosen = record.extraParts.find(({ kind }) => kind === 'braided sleeve');
+  const chosen = record.extraParts.find((extra) => extra.kind === 'braided sleeve' && extra.legId === leg.id);
+  const end = record.ends.find(({ nodeId }) => nodeId === leg.toNodeId) ?? record.ends[0]!;
+  const name =
+    plan.run.legs.length === 1 ? '' : leg === plan.run.legs[0] ? ', trunk' : `, leg to end ${end.name}`;
+  const near = leg === plan.run.legs[0] ? record.ends[0]! : end;
   return (
     <NativeSelect
-      label="Braided sleeve"
-      description={`over ${mm(leg!.diameter)}${record.legs.length > 1 ? ', the trunk' : ''}`}
+      label={`Braided sleeve${name}`}
+      description={
+        fitting.length > 0
+          ? `over ${mm(leg.diameter)}`
+          : `no size goes over ${mm(leg.diameter)}: a tube from the tray does`
+      }
       value={chosen?.kind === 'braided sleeve' ? chosen.size : ''}
-      data={[{ value: '', label: 'none' }, ...fitting.map(({ id, name }) => ({ value: id, label: name }))]}
+      data={[
+        { value: '', label: 'none' },
+        ...fitting.map(({ id, name: size }) => ({ value: id, label: size })),
+      ]}
       onChange={({ currentTarget: { value } }) =>
-        edit('braided sleeve', (now) => {
-          const others = now.extraParts.filter(({ kind }) => kind !== 'braided sleeve');
-          return {
-            ...now,
-            extraParts:
-              value === ''
-                ? others
-                : [
-                    ...others,
-                    {
-                      id: 'braided-sleeve',
-                      kind: 'braided sleeve' as const,
-                      legId: now.legs[0]!.id,
-                      nearEndId: now.ends[0]!.id,
-                      distance: 0.05,
-                      size: value,
-                    },
-                  ],
+        edit(`braided sleeve${name}`, (now) => {
+          const others = now.extraParts.filter(({ id }) => id !== chosen?.id);
+          if (value === '') return { ...now, extraParts: others };
+          const sleeve = {
+            id: leg === plan.run.legs[0] ? 'braided-sleeve' : `braided-sleeve-${leg.id}`,
+            kind: 'braided sleeve' as const,
+            legId: leg.id,
+            nearEndId: near.id,
+            distance: 0.05,
+            size: value,
           };
+          return { ...now, extraParts: [...others, sleeve] };
         })
       }
     />

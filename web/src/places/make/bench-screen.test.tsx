@@ -99,7 +99,7 @@ describe('times', () => {
     await waitFor(() => expect(bar()).toBe('Done'));
     press('PageDown');
     await title('Turn the coupling, end B');
-    expect(document.querySelector('.running-time')!.textContent).toMatch(/let it cool 4\d s/);
+    expect(document.querySelector('.running-time')!.textContent).toMatch(/let it cool \d+ s/);
     expect(await last()).toMatchObject({ kind: 'step done', seconds: expect.any(Number) });
   });
 });

@@ -166,9 +166,10 @@ function CableWords({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan
 }
 
 /** A length in both units, with its tolerance where it has one. */
-function LengthTile({ label, figure, plus, minus }: Step['figures'][number]) {
+function LengthTile({ label, figure, plus, minus, cable }: Step['figures'][number] & { cable: boolean }) {
   const { first, second } = useLengthTexts()({
     metres: figure.value,
+    cable,
     tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3),
   });
   return (
@@ -194,7 +195,7 @@ function Tiles({ step }: { readonly step: Step }) {
         <li key={index}>
           <span>{label}</span>
           {figure.kind === 'length' ? (
-            <LengthTile label={label} figure={figure} plus={plus} minus={minus} />
+            <LengthTile label={label} figure={figure} plus={plus} minus={minus} cable={step.role === 'cut'} />
           ) : (
             <Figure figure={figure} label={label}>
               <strong className="reading">{write(figure.value, figure.kind)}</strong>

@@ -7,7 +7,7 @@ import { database } from '../../data/database.ts';
 
 const house = async () => (await database.house.get(houseId))!;
 const saved = (check: (record: Awaited<ReturnType<typeof house>>) => boolean) =>
-  waitFor(async () => expect(check(await house())).toBe(true), { timeout: 2000 });
+  waitFor(async () => expect(check(await house())).toBe(true), { timeout: 30_000 });
 const bagNamed = (text: RegExp) => demo.gaugeCards.find(({ name }) => text.test(name))!;
 const contentsOf = async (id: string) => (await database.gaugeCards.get(id))!.contents;
 
@@ -62,7 +62,7 @@ describe('bags', () => {
     openAt(`/stores/bags/${bag.id}`);
     const boots = within(await screen.findByRole('group', { name: /^Boot/ }));
     await userEvent.click(boots.getByRole('radio', { name: /^one/ }));
-    await waitFor(async () => expect(await contentsOf(bag.id)).toEqual({ boot: 'one' }), { timeout: 2000 });
+    await waitFor(async () => expect(await contentsOf(bag.id)).toEqual({ boot: 'one' }), { timeout: 30_000 });
     expect(screen.getByRole('group', { name: 'Boot' })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: /^I have looked/ }));
     await waitFor(
@@ -73,7 +73,7 @@ describe('bags', () => {
           spacer: 'none',
           shrink: 'none',
         }),
-      { timeout: 2000 },
+      { timeout: 30_000 },
     );
     expect(screen.queryByRole('button', { name: /^I have looked/ })).toBeNull();
   });
