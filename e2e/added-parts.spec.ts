@@ -81,7 +81,7 @@ test('a speaker pair: a breakout of its own at each end, what the ends go to, a 
   await desk.getByLabel('End B goes to').press('Enter');
   await expect(desk.getByText('End B, left loudspeaker')).toBeVisible();
   await openStage(desk, 'Thread');
-  await expect(desk.getByLabel('Braided sleeve')).toHaveValue('sleeve-12');
+  await expect(desk.getByRole('combobox', { name: 'Braided sleeve' })).toHaveValue('sleeve-12');
   await expect(desk.getByRole('group', { name: 'marker ring, end A' })).toBeVisible();
   await openStage(desk, 'Cut');
   await expect(desk.getByRole('rowheader', { name: /^braided sleeve 12 mm/ })).toBeVisible();

@@ -3,10 +3,6 @@ import { cables } from '../cable/catalogue/catalogue.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card-schema.ts';
-import type { AnsweredContents } from '../connector/contents.ts';
-import { contentsSchema } from '../connector/contents-schema.ts';
-import { answersFor } from '../connector/contents.ts';
-import { bagQuestions } from '../method/bag-questions.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
 import { channelNames, signals, usualSignal } from '../connector/signal.ts';
@@ -15,7 +11,7 @@ import type { House } from '../house/house.ts';
 import { defaultHouse, houseSchema, shopTools } from '../house/house.ts';
 import { ownPracticeSchema } from '../house/practice.ts';
 import type { ExtraPart, Lead } from '../lead/lead.ts';
-import { environments, leadSchema, longestBreakout, shortestBreakout } from '../lead/lead.ts';
+import { environments, leadSchema, longestBreakout } from '../lead/lead.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import { addedKinds, addedPart } from '../lead/added-part.ts';
@@ -23,6 +19,7 @@ import { beadMaterialIds } from '../line/choke.ts';
 import { parseFrequency } from '../quantity/frequency.ts';
 import { parsePositiveLength } from '../quantity/length.ts';
 import { parsePower } from '../quantity/power.ts';
+import { bagAsked, breakoutAsked } from './end-asked.ts';
 import { migrated } from './migrations/migrations.ts';
 import { RequestError } from './request-error.ts';
 
@@ -262,40 +259,6 @@ function extraParts({ extraParts: parts }: Words, lead: Lead): ExtraPart[] {
     const { kind: what, distance = addedPart(asked.kind).distance, colour, length: own } = asked;
     return { ...place, kind: 'added', what, distance, colour: colour ?? null, length: own ?? null };
   });
-}
-
-/** @throws RequestError where the connector clamps the jacket, or its cores cannot be so short. */
-function breakoutAsked(
-  connector: Connector,
-  breakout: number | undefined,
-  at: string,
-): { breakout?: number } {
-  if (breakout === undefined) return {};
-  if (connector.features.breakout === undefined)
-    throw new RequestError(at, breakout, 'nothing: this connector clamps the jacket');
-  if (breakout < shortestBreakout)
-    throw new RequestError(at, breakout, `a length of at least ${shortestBreakout * 1e3} mm`);
-  return { breakout };
-}
-
-/** What a bag is said to hold. @throws RequestError where its connector has no such thing, or not like that. */
-function bagAsked(connector: Connector, bag: Readonly<Record<string, string>>, at: string): AnsweredContents {
-  const asked = bagQuestions(connector);
-  for (const [name, answer] of Object.entries(bag)) {
-    const known = asked.find((each) => each === name);
-    if (!known)
-      throw new RequestError(
-        `${at}.${name}`,
-        answer,
-        asked.length === 0
-          ? `nothing: all that lies in the bag of a connector for ${connector.method} is always the same`
-          : `for ${connector.method}: ${asked.join(', ')}`,
-      );
-    const answers = answersFor(known, connector);
-    if (!answers.includes(answer))
-      throw new RequestError(`${at}.${name}`, answer, `one of: ${answers.join(', ')}`);
-  }
-  return contentsSchema.parse(bag);
 }
 
 /** Every end has a card of its own, so that what was measured of one says nothing of the other. */
