@@ -77,7 +77,8 @@ async function buildOn(title: string): Promise<'there' | 'first article'> {
       look();
     });
   const answerOf = (asked: string) =>
-    /^(Centre|Between|Insulation)/.test(asked) ? 'open' : asked.startsWith('Rejection') ? '60' : '0.05';
+    /^Finished length, asked (.*)$/.exec(asked)?.[1] ??
+    (/^(Centre|Between|Insulation)/.test(asked) ? 'open' : asked.startsWith('Rejection') ? '60' : '0.05');
   const type = (field: HTMLInputElement) => {
     const write = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
     write.call(field, answerOf(textOf('.reading-answer label')));

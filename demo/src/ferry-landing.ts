@@ -119,6 +119,10 @@ function goodAnswer(step: Step, random: () => number): UnitHappening {
   const asked = step.hold!.reading;
   if (!asked) return answerHold(step, { good: true });
   if (asked.quantity === 'resistance') return answerHold(step, { reading: 2e9 });
+  if (step.role === 'finished-length') {
+    const middle = (asked.min! + asked.max!) / 2;
+    return answerHold(step, { reading: Math.round((middle + (random() - 0.5) * 4e-3) * 1e3) / 1e3 });
+  }
   return answerHold(step, { reading: Math.round((random() - 0.5) * 0.2 * 100) * 1e-5 });
 }
 

@@ -105,6 +105,7 @@ const wordsSchema = z.strictObject({
   cable: z.string({ error: 'the id of a cable (npm run -s plan -- --list)' }),
   length,
   ends: z.array(endSchema, { error: 'two ends or more' }).min(2, { error: 'two ends or more' }).max(9),
+  lengthTolerance: feature.optional(),
   split: oneOf(['carried through', 'joined'] as const).optional(),
   carries: oneOf(signals).optional(),
   frequencies: z.array(frequency).min(1).optional(),
@@ -214,6 +215,7 @@ function fromWords(data: unknown): PlanRequest {
   const lead: Lead = {
     ...made.lead,
     practice: words.practice ?? {},
+    ...(words.lengthTolerance === undefined ? {} : { lengthTolerance: words.lengthTolerance }),
     extraParts: [...made.lead.extraParts, ...extraParts(words, made.lead)],
     requirement: {
       ...made.lead.requirement,

@@ -148,6 +148,8 @@ export const leadSchema = envelopeSchema.extend({
     /** What it is matched to: the system's impedance, ohm. */
     systemImpedance: z.number().positive(),
   }),
+  /** How far the finished length may be off, metres, plus or minus; absent for what is usual. */
+  lengthTolerance: z.number().positive().max(10).optional(),
   /** Further re-terminations of each end that the cut length allows for. */
   spareTerminations: z.number().int().min(0).max(5),
   /** Slack added to the cut length, metres. */

@@ -117,7 +117,7 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
   const drafts =
     event.id === 'prove'
       ? [proveStep()]
-      : finishSteps(lead, input.house, sleeves, leadCable(lead, lead.pieces[0]!.cableId));
+      : finishSteps(lead, input.house, sleeves, leadCable(lead, lead.pieces[0]!.cableId), input.cuts[0]!);
   return completeSteps(lead.id, null, drafts, lastOf(before));
 }
 

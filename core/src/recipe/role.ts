@@ -76,6 +76,7 @@ export const stepRoles = [
   'cable-tug',
   // finish
   'added',
+  'finished-length',
   'seal',
   'tape',
   'coupling',

@@ -8,6 +8,8 @@ import {
   couplingWords,
   phaseWords,
   finishWords,
+  finishedLengthAdvice,
+  finishedLengthWords,
   packFlatWords,
   coilOverUnderWords,
 } from '../words/whole-lead.ts';
@@ -23,6 +25,10 @@ import { lengthColour } from '../house/length-colour.ts';
 import { longestWay } from '../lead/in-words.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { LeadPart } from '../thread/lead-part.ts';
+import type { CutLength } from '../cut/cut-length.ts';
+import { lengthTolerance } from '../lead/length-tolerance.ts';
+import { formatMetres } from '../quantity/length.ts';
+import { goBack } from './recipe.ts';
 import type { HoldPoint } from './step.ts';
 import { shrinkCool, shrinkFrom } from './shrink-words.ts';
 import type { StepDraft } from './step-draft.ts';
@@ -185,6 +191,7 @@ export function finishSteps(
   house: House,
   sleeves: readonly LeadPart[],
   cable: LayeredCable,
+  cut: CutLength,
 ): StepDraft[] {
   const figures = sleeves.flatMap(({ cutLength }) =>
     cutLength ? [{ label: 'length of sleeve', figure: cutLength, plus: null, minus: null }] : [],
@@ -192,6 +199,7 @@ export function finishSteps(
   const ring = lead.signal === 'lighting' ? lengthColour(house.lengthColours, longestWay(lead)) : null;
   const rings = ring === null ? '' : ` Ring of the house for this length: ${ring}, at both ends.`;
   return [
+    ...lengthStep(lead, cut),
     {
       role: 'label',
       work: 'label',
@@ -200,6 +208,42 @@ export function finishSteps(
       figures,
     },
     packStep(lead, house, cable),
+  ];
+}
+
+/**
+ * The finished length against what was asked; slack and spare may be in it. Not for a matched lead, whose phase decides, nor
+ * for one that lies in a trench or came back.
+ */
+function lengthStep(lead: Lead, { betweenJackets, leastBetweenJackets }: CutLength): StepDraft[] {
+  const [leg, ...others] = lead.legs;
+  const isElsewhere = lead.environment === 'buried' || lead.fittedEndIds.length > 0;
+  if (others.length > 0 || lead.phaseMatch || isElsewhere) return [];
+  const { finishedLength } = leg!;
+  const off = lengthTolerance(lead, finishedLength);
+  const asked = formatMetres(finishedLength);
+  const planes = lead.ends.map(({ referencePlane }) => referencePlane).join(' to ');
+  return [
+    {
+      role: 'finished-length',
+      work: 'measure',
+      stage: 'Finish',
+      ...finishedLengthWords({ asked, planes }),
+      tools: [{ label: 'Rule or tape', setting: 'straight, not stretched' }],
+      hold: {
+        label: 'Finished length',
+        kind: 'reading',
+        reading: {
+          label: `Finished length, asked ${asked}`,
+          quantity: 'length',
+          min: finishedLength - off,
+          max: finishedLength + off + (betweenJackets - leastBetweenJackets),
+        },
+        safety: false,
+        safetyReason: '',
+        rework: goBack('finished-length', finishedLengthAdvice),
+      },
+    },
   ];
 }
 

@@ -157,6 +157,26 @@ export const phaseWords = () => ({
   bad: ['PTFE measured warm and cold: it has a knee near 19 °C'],
 });
 
+export const finishedLengthWords = ({
+  asked,
+  planes,
+}: {
+  readonly asked: string;
+  readonly planes: string;
+}) => ({
+  title: 'Measure the finished length',
+  text: {
+    firstTime: `Lay the lead straight along the rule, without pulling, and read from ${planes}. It was asked with ${asked}; what was cut for slack and for another try may be in it.`,
+    experienced: `Straight along the rule, ${planes}.`,
+  },
+  why: 'A lead that is too short is found here and not at its place.',
+  good: ['straight, not stretched'],
+  bad: ['read over a bend', 'from the wrong plane'],
+});
+
+export const finishedLengthAdvice =
+  'Measure once more, straight. Too short: whoever needs it takes it so, by name, or it is made anew. Too long: cut one end back and make it again.';
+
 export const finishWords = ({
   rings,
   sleeveCount,

@@ -44,8 +44,9 @@ describe('Choose', () => {
 
   test('a cable that the method refuses is said with the reason, and no plan misleads', async () => {
     openStage('Whip lead', 'choose');
-    await userEvent.selectOptions(await screen.findByLabelText('Cable'), 'corrugated-1/2');
+    await userEvent.selectOptions(await screen.findByLabelText('Cable'), 'trunk-13');
     expect(await screen.findByText(/End A: Its outer conductor is a tube/)).toBeTruthy();
+    expect(screen.getByText(/End A: no UHF plug goes on this cable/)).toBeTruthy();
     openStage('Whip lead', 'strip');
     expect(await screen.findByText(/No strip is drawn: it would mislead/)).toBeTruthy();
     expect(screen.queryByRole('img', { name: /^Strip of end A/ })).toBeNull();

@@ -19,6 +19,7 @@ import { Length } from '../../controls/length.tsx';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import { FirstUnit } from '../../controls/writing.ts';
 import { useOrders } from '../../data/live.ts';
+import { lengthTolerance } from '@gorvane/core/lead/length-tolerance.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import type { StageProps } from './stage-props.ts';
 
@@ -197,6 +198,20 @@ function CutInputs({ lead, plan }: StageProps) {
         onChange={({ currentTarget: { value } }) =>
           edit('spare', (now) => ({ ...now, spareTerminations: Number(value) }))
         }
+      />
+      <QuantityField
+        field={`${key}/length-tolerance`}
+        label="Finished length may be off by"
+        description={
+          record.lengthTolerance === undefined
+            ? '◌ assumed: the larger of 10 mm and 0.5 %'
+            : 'plus or minus; judged at Finish'
+        }
+        written={`${formatMillimetres(lengthTolerance(record, record.legs[0]!.finishedLength), 0)} mm`}
+        onRead={(text) => {
+          const off = parsePositiveLength(text, 10);
+          edit('length tolerance', (now) => ({ ...now, lengthTolerance: off }));
+        }}
       />
       <QuantityField
         field={`${key}/slack`}
