@@ -79,10 +79,12 @@ export const contentQuestion = (name: ContentName): ContentQuestion => contentQu
 /** The answers that somebody has given; what is not in it is assumed to be as usual. */
 export type AnsweredContents = Partial<Contents>;
 
-/** The answers that a question has for a connector: a ring needs a bore, a crimp its die. */
+/** The answers that a question has for a connector: a ring needs a bore, a crimp its die, a size of spring a spring. */
 export function answersFor(name: ContentName, connector: Connector): string[] {
   const answers = Object.keys(contentQuestions[name].answers);
   if (name === 'contact' && connector.pinDie === null) return answers.filter((answer) => answer !== 'crimp');
+  const isTabbed = connector.method === 'solder lugs' && connector.relief !== 'spring';
+  if (name === 'relief' && isTabbed) return ['one size'];
   const hasRing = connector.features.couplingBore !== undefined;
   return name === 'coupling' && !hasRing ? ['captive'] : answers;
 }

@@ -37,6 +37,6 @@ describe('the finished length', () => {
     const step = walk.progress.current!;
     expect(answerHold(step, { reading: 3.37 })).toMatchObject({ good: false });
     expect(answerHold(step, { reading: 3.41 })).toMatchObject({ good: true });
-    expect(step.hold!.rework.backTo).toBe('finished-length');
+    expect(step.hold!.rework).toMatchObject({ backTo: null, uses: 0 });
   });
 });

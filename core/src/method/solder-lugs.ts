@@ -34,8 +34,8 @@ const seat: CoreSeat = {
 
 /** Half shells close by their own serrations; tabs are bent round the jacket. */
 const clampOf = ({ connector }: AnyEndInput) =>
-  connector.name.includes('half-shell') ? 'half shells' : 'clamp tabs';
-const hasSpring = ({ connector }: AnyEndInput) => connector.name.includes('spring');
+  connector.relief === 'half shells' ? 'half shells' : 'clamp tabs';
+const hasSpring = ({ connector }: AnyEndInput) => connector.relief === 'spring';
 
 const parts = (input: AnyEndInput) => {
   const front = featureValue(input.card, 'clampFront');

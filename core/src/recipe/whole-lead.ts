@@ -28,7 +28,6 @@ import type { LeadPart } from '../thread/lead-part.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import { lengthTolerance } from '../lead/length-tolerance.ts';
 import { formatMetres } from '../quantity/length.ts';
-import { goBack } from './recipe.ts';
 import type { HoldPoint } from './step.ts';
 import { shrinkCool, shrinkFrom } from './shrink-words.ts';
 import type { StepDraft } from './step-draft.ts';
@@ -241,7 +240,7 @@ function lengthStep(lead: Lead, { betweenJackets, leastBetweenJackets }: CutLeng
         },
         safety: false,
         safetyReason: '',
-        rework: goBack('finished-length', finishedLengthAdvice),
+        rework: { ...nothingLost, advice: finishedLengthAdvice },
       },
     },
   ];

@@ -101,6 +101,7 @@ function lugEnd(
   name: string,
   seriesId: ConnectorEntry['seriesId'],
   featuresMm: Features,
+  relief?: ConnectorEntry['relief'],
 ): ConnectorEntry {
   return {
     id,
@@ -110,6 +111,7 @@ function lugEnd(
     method: 'solder lugs',
     contactFixing: 'solder',
     plating: 'nickel',
+    ...(relief ? { relief } : {}),
     featuresMm,
     source,
   };
@@ -134,19 +136,20 @@ export const lugEnds: ConnectorEntry[] = [
     clampMost: 7,
     bodyOutside: 10.5,
   }),
-  lugEnd('phono-spring', 'phono plug, relief spring', 'phono', {
-    ...phonoLugs,
-    entryBore: 6.6,
-    clampLeast: 2.5,
-    clampMost: 6.6,
-  }),
-  lugEnd('phono-half-shell', 'phono plug, serrated half-shell relief', 'phono', {
-    ...phonoLugs,
-    entryBore: 8,
-    clampLeast: 3,
-    clampMost: 8,
-    bodyOutside: 13,
-  }),
+  lugEnd(
+    'phono-spring',
+    'phono plug, relief spring',
+    'phono',
+    { ...phonoLugs, entryBore: 6.6, clampLeast: 2.5, clampMost: 6.6 },
+    'spring',
+  ),
+  lugEnd(
+    'phono-half-shell',
+    'phono plug, serrated half-shell relief',
+    'phono',
+    { ...phonoLugs, entryBore: 8, clampLeast: 3, clampMost: 8, bodyOutside: 13 },
+    'half shells',
+  ),
 ];
 
 /** Right-angle low-profile jack: its cover holds the jacket; the tip stands across the cable. */

@@ -356,7 +356,7 @@ describe('on paper and in the lead', () => {
     expect(screen.getByText(/Not started: the plan as it is now/)).toBeTruthy();
     expect(screen.getAllByRole('img', { name: /solder side/ })).toHaveLength(2);
     expect(screen.getAllByRole('img', { name: /^Strip of end/ })).toHaveLength(2);
-    expect(document.querySelectorAll('.sign-cell').length).toBe(37);
+    expect(document.querySelectorAll('.sign-cell').length).toBe(38);
     expect(screen.getByText(/chuck, end B, from end B/)).toBeTruthy();
   });
 
