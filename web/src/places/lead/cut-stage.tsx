@@ -201,7 +201,7 @@ function CutInputs({ lead, plan }: StageProps) {
       />
       <QuantityField
         field={`${key}/length-tolerance`}
-        label="Finished length may be off by"
+        label="May be off by"
         description={
           record.lengthTolerance === undefined
             ? '◌ assumed: the larger of 10 mm and 0.5 %'
