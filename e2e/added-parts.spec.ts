@@ -1,4 +1,4 @@
-import type { openPlace } from './desk.ts';
+import type {} from './desk.ts';
 import { buildUntil, expect, expectAccessible, heading, openLead, openStage, test } from './desk.ts';
 
 /** Parts that the technician adds: by drag on the run, by keyboard, from the list; and what follows at once. */
@@ -54,16 +54,11 @@ test('an added ring is threaded and put in its place at the bench', async ({ des
   await expect(desk.getByRole('button', { name: /^white marker ring, end A/ })).toBeVisible();
   await buildUntil(desk, /^Prove the lead/);
   await expect(heading(desk)).toHaveText('Prove the lead');
-  await openPlaceOfLead(desk);
-});
-
-/** The lead itself still says where the ring goes. */
-async function openPlaceOfLead(desk: Parameters<typeof openPlace>[0]): Promise<void> {
   await desk.goto('/leads');
   await desk.getByRole('link', { name: /^Spare radio lead/ }).click();
   await openStage(desk, 'Finish');
   await expect(desk.getByText(/white marker ring in its place, near end A/).first()).toBeVisible();
-}
+});
 
 test('a speaker pair: a breakout of its own at each end, what the ends go to, a sleeve over the cable', async ({
   desk,

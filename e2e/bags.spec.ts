@@ -1,5 +1,6 @@
 import {
   buildUntil,
+  emptyShop,
   expect,
   expectAccessible,
   heading,
@@ -79,9 +80,7 @@ test('Stores, in an empty shop, by touch: a bag comes in, is looked into and mea
   });
   const page = await context.newPage();
   await page.goto('/house');
-  await page.getByRole('button', { name: /^Empty the database/ }).tap();
-  await page.getByRole('dialog').getByRole('button', { name: 'Remove all' }).tap();
-  await expect(page.getByText('The database is empty.')).toBeVisible();
+  await emptyShop(page);
   await openPlace(page, 'Stores');
   await expect(page.getByText('No bags yet')).toBeVisible();
   await expectAccessible(page);

@@ -1,4 +1,4 @@
-import { bar, buildUntil, expect, expectAccessible, heading, openPlace, test } from './desk.ts';
+import { bar, buildUntil, emptyShop, expect, expectAccessible, heading, openPlace, test } from './desk.ts';
 
 /** Build at the bench: gates, waivers, the way back, touch, night; and a database that is still empty. */
 
@@ -108,8 +108,7 @@ test('an empty database says what to do, and a lead of another kind is made and 
   desk,
 }) => {
   await openPlace(desk, 'House');
-  await desk.getByRole('button', { name: 'Empty the database' }).click();
-  await desk.getByRole('button', { name: 'Remove all' }).click();
+  await emptyShop(desk);
   await openPlace(desk, 'Log');
   await expect(desk.getByText('No unit has been started')).toBeVisible();
   await expectAccessible(desk);

@@ -1,6 +1,16 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { bar, buildUntil, expect, expectAccessible, heading, openPlace, test, untilStored } from './desk.ts';
+import {
+  bar,
+  buildUntil,
+  emptyShop,
+  expect,
+  expectAccessible,
+  heading,
+  openPlace,
+  test,
+  untilStored,
+} from './desk.ts';
 
 /** Build as a bench needs it: keys only, interruptions, batches over two benches, evidence, paper. */
 
@@ -182,9 +192,7 @@ test('a batch: one step over both, one unit to another bench by its file and bac
     const elsewhere = await browser.newContext({ baseURL: 'http://localhost:4791' });
     const bench = await elsewhere.newPage();
     await bench.goto('/house');
-    await bench.getByRole('button', { name: 'Empty the database' }).click();
-    await bench.getByRole('button', { name: 'Remove all' }).click();
-    await expect(bench.getByText('The database is empty.')).toBeVisible();
+    await emptyShop(bench);
     await bench
       .getByLabel('Archive to import')
       .setInputFiles({ name: 'unit.zip', mimeType: 'application/zip', buffer: file });

@@ -1,5 +1,6 @@
 import {
   buildUntil,
+  emptyShop,
   expect,
   expectAccessible,
   goBackTo,
@@ -224,9 +225,7 @@ test('an empty shop, by touch: a trunk repair is started, planned, and its boot 
   });
   const page = await context.newPage();
   await page.goto('/house');
-  await page.getByRole('button', { name: /^Empty the database/ }).tap();
-  await page.getByRole('dialog').getByRole('button', { name: 'Remove all' }).tap();
-  await expect(page.getByText('The database is empty.')).toBeVisible();
+  await emptyShop(page);
   await page.goto('/');
   await page.getByRole('button', { name: /more, among them feeder/ }).tap();
   await page.getByLabel('New piece in a buried trunk').tap();

@@ -142,6 +142,13 @@ export async function proveGood(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Prove the lead');
 }
 
+/** From House, open or not yet: nothing is in the database any more. */
+export async function emptyShop(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Empty the database/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove all' }).click();
+  await expect(page.getByText('The database is empty.')).toBeVisible();
+}
+
 /** Everything in a table of the browser's own database, as text. */
 const tableText = (page: Page, table: string): Promise<string> =>
   page.evaluate(

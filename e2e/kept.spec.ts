@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { bar, expect, openPlace, openStage, test, untilStored } from './desk.ts';
+import { bar, emptyShop, expect, openPlace, openStage, test, untilStored } from './desk.ts';
 
 /** Nothing is lost: reloads, closed tabs, two tabs, no network, files out and in. */
 
@@ -112,9 +112,7 @@ test('everything goes out to a file, the database is emptied, the file is read, 
     desk.getByRole('button', { name: 'Export everything' }).click(),
   ]);
   const bytes = readFileSync((await file.path())!);
-  await desk.getByRole('button', { name: 'Empty the database' }).click();
-  await desk.getByRole('button', { name: 'Remove all' }).click();
-  await expect(desk.getByText('The database is empty.')).toBeVisible();
+  await emptyShop(desk);
   await openPlace(desk, 'Leads');
   await expect(desk.getByText('No leads yet')).toBeVisible();
   await openPlace(desk, 'House');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, openPlace, openStage, test } from './desk.ts';
+import { emptyShop, expect, expectAccessible, openPlace, openStage, test } from './desk.ts';
 
 /** Opens a question of the lab at its address and waits for its answer. */
 async function ask(desk: Page, address: string, answer: string | RegExp): Promise<void> {
@@ -147,9 +147,7 @@ test('with no leads the lab still answers, and a cable is entered from its sheet
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 800, height: 1280 } });
   const page = await context.newPage();
   await page.goto('/house');
-  await page.getByRole('button', { name: 'Empty the database' }).tap();
-  await page.getByRole('button', { name: 'Remove all' }).tap();
-  await expect(page.getByText('The database is empty.')).toBeVisible();
+  await emptyShop(page);
   await page.goto('/lab/choke');
   await expect(
     page.getByText('When there is a lead, this stack can be put on its run from here.'),

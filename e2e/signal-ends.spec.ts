@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import {
   buildUntil,
+  emptyShop,
   expect,
   expectAccessible,
   heading,
@@ -173,9 +174,7 @@ test('from what to what, in an empty shop: proposed with reasons, mains refused,
   desk,
 }) => {
   await openPlace(desk, 'House');
-  await desk.getByRole('button', { name: /^Empty the database/ }).click();
-  await desk.getByRole('dialog').getByRole('button', { name: 'Remove all' }).click();
-  await expect(desk.getByText('The database is empty.')).toBeVisible();
+  await emptyShop(desk);
   await desk.getByRole('button', { name: 'Add a device' }).click();
   await desk.getByLabel('Contact 1 of New device').selectOption('shield');
   await desk.getByLabel('Contact 3 of New device').selectOption('hot');

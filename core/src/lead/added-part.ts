@@ -27,5 +27,12 @@ export const addedParts = {
 export type AddedKind = keyof typeof addedParts;
 export const addedKinds = Object.keys(addedParts) as [AddedKind, ...AddedKind[]];
 
+/** Farther than this from the jacket edge a part lies on the jacket alone, metres. Engineering value. */
+const besideRear = 25e-3;
+
+/** Whether an added part lies over the rear of its connector, or on the jacket alone. */
+export const liesOverRear = (kind: AddedKind, distance: number): boolean =>
+  addedParts[kind].overRear && distance <= besideRear;
+
 /** What is known of a kind. */
 export const addedPart = (kind: AddedKind): AddedPartFacts => addedParts[kind];

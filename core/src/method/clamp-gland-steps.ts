@@ -23,6 +23,7 @@ import {
 } from '../recipe/strip-steps.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import { cutOf } from '../strip/cut-of.ts';
+import { capOf } from './clamp-cap.ts';
 import { solderContactSteps, spacerSteps } from './pin-and-ferrule-steps.ts';
 
 /** Gland nuts of coax clamp connectors are made this tight. Engineering value. */
@@ -71,9 +72,8 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
     `washer hole ${formatMillimetres(featureValue(card, 'washerBore'))} mm`,
     `gasket hole ${formatMillimetres(featureValue(card, 'gasketBore'))} mm`,
   ];
-  const hot = power > house.tackAbove;
-  const ribbed = contents.cap === 'heat-shedding' || (contents.cap === 'both' && hot);
-  const cap = ribbed ? 'fitted' : hot ? 'wanted' : 'none';
+  const wanted = contents.cap === 'plain' && power > house.tackAbove;
+  const cap = capOf(input) === 'ribbed' ? 'fitted' : wanted ? 'wanted' : 'none';
   return [
     jacketStep(input),
     ...fanSteps(input),

@@ -12,7 +12,7 @@ import { overBraid, shieldThickness } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
 import { cone, ring } from '../strip/section.ts';
-import { couplingRing, reader } from '../strip/solid.ts';
+import { couplingRing, reader, spacerRings } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { EndInput } from '../end/end-input.ts';
@@ -305,19 +305,9 @@ function connectorSection(input: EndInput, at: Places): SectionRing[] {
 function contactSection(input: EndInput, at: Places): SectionRing[] {
   const { card } = input;
   const value = reader(card);
-  const { rearLip, seat, dielectricEnd, contactRear, pinBore, pin, flange, boreEnd, spacer } = at;
+  const { rearLip, seat, dielectricEnd, contactRear, pinBore, pin, flange, boreEnd } = at;
   return [
-    ...(spacer > 0
-      ? [
-          ring(
-            'contact',
-            'insulator before the contact',
-            'insulator',
-            [dielectricEnd, contactRear],
-            [input.cable.conductor.diameter, flange],
-          ),
-        ]
-      : []),
+    ...spacerRings([dielectricEnd, contactRear], [input.cable.conductor.diameter, flange]),
     ring('contact', 'contact flange', 'pin', [contactRear, seat], [pinBore, flange]),
     ring('contact', 'contact', 'pin', [contactRear, boreEnd], [pinBore, pin]),
     ring('contact', 'contact tip', 'pin', [boreEnd, rearLip + value('lipToTip')], [0, pin * 0.65]),

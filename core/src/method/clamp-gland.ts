@@ -6,13 +6,15 @@ import { conductorIn, holeTerm, jacketThrough } from '../fit/coax-checks.ts';
 import type { Method, MethodPart } from './method.ts';
 import type { EndInput } from '../end/end-input.ts';
 import { clampGlandSteps } from './clamp-gland-steps.ts';
+import { capOf } from './clamp-cap.ts';
 import { refusesFerrule } from './ferrule.ts';
 import { couplingFit, couplingParts } from './uhf-coupling.ts';
 import { overFoil } from '../strip/cable-rings.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import { stripClampGland } from './clamp-gland-strip.ts';
 
-function parts({ card, contents }: EndInput): MethodPart[] {
+function parts(input: EndInput): MethodPart[] {
+  const { card, contents } = input;
   const outside = featureValue(card, 'coneRim');
   return [
     {
@@ -39,6 +41,7 @@ function parts({ card, contents }: EndInput): MethodPart[] {
     {
       kind: 'gland nut',
       form: 'nut',
+      size: capOf(input),
       back: 10e-3,
       opening: featureValue(card, 'nutBore'),
       outside: featureValue(card, 'nutOutside'),

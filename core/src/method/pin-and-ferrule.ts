@@ -15,7 +15,7 @@ import { clearanceTerm, lengthOf, writeStrip } from '../strip/write-strip.ts';
 import type { Method } from './method.ts';
 import type { EndInput } from '../end/end-input.ts';
 import { pinAndFerruleSteps } from './pin-and-ferrule-steps.ts';
-import { reader } from '../strip/solid.ts';
+import { reader, spacerRings } from '../strip/solid.ts';
 import {
   ferruleBraidCut,
   ferruleCovers,
@@ -164,17 +164,7 @@ function sectionOf(input: EndInput, dielectricEnd: number, conductorEnd: number)
     ...ferruleRings(input),
     ring('connector', 'body', 'metal', [s, plane], [bore, body]),
     ring('connector', 'insulator', 'insulator', [d, plane - 1e-3], [(pin + flange) / 2, bore]),
-    ...(contactRear > dielectricEnd
-      ? [
-          ring(
-            'contact',
-            'insulator before the contact',
-            'insulator',
-            [dielectricEnd, contactRear],
-            [cable.conductor.diameter, flange],
-          ),
-        ]
-      : []),
+    ...spacerRings([dielectricEnd, contactRear], [cable.conductor.diameter, flange]),
     ring(
       'contact',
       'contact flange',

@@ -83,6 +83,15 @@ test('a shrink over the rear of a connector passes it; one that no size passes i
   expect(poor.parts.find(({ id }) => id === 'jacket seal')!.missing).toBe(true);
 });
 
+test('a seal far from its end lies on the jacket alone: it is smaller, and nothing is said of a connector', () => {
+  const [near, far] = [8e-3, 0.5].map((distance) => planWith(added('jacket seal', { distance })));
+  const sizeIn = (plan: LeadPlan) => plan.parts.find(({ id }) => id === 'jacket seal')!.opening;
+  expect(sizeIn(far!)).toBeLessThan(sizeIn(near!));
+  const said = (plan: LeadPlan) => plan.steps.find(({ role }) => role === 'added')!.text.firstTime;
+  expect(said(near!)).toMatch(/rear of the connector/);
+  expect(said(far!)).not.toMatch(/connector/);
+});
+
 test('a choke brings its two end tubes and the shrink that seals it, all threaded and used', () => {
   const choked = withChoke(lead, { beads: 7, bead: { outside: 25.5e-3, bore: 13e-3, length: 28.5e-3 } });
   const plan = planLead(choked, [card], house);

@@ -1,7 +1,7 @@
 import type { ShrinkChoice } from '../fit/heat-shrink.ts';
 import { chooseShrink, tubeSizes } from '../fit/heat-shrink.ts';
 import type { House } from '../house/house.ts';
-import { addedPart } from '../lead/added-part.ts';
+import { addedPart, liesOverRear } from '../lead/added-part.ts';
 import { legDiameter } from '../lead/bundle.ts';
 import type { ExtraPart, Lead } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
@@ -35,7 +35,7 @@ export function addedThreadParts(
   const facts = addedPart(what);
   const end = endById(lead, extra.nearEndId);
   const jacket = legDiameter(lead, extra.legId);
-  const over = facts.overRear ? Math.max(jacket, rearOf(inputs.get(end.id)!)) : jacket;
+  const over = liesOverRear(what, extra.distance) ? Math.max(jacket, rearOf(inputs.get(end.id)!)) : jacket;
   const length = extra.length ?? facts.length;
   const choice = shrinkFor(house, facts.holds, { over, jacket, length: length ?? 0 });
   const name = [colour, nameOf(what, choice)].filter(Boolean).join(' ');

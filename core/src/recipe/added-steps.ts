@@ -1,4 +1,4 @@
-import { addedPart } from '../lead/added-part.ts';
+import { addedPart, liesOverRear } from '../lead/added-part.ts';
 import type { ExtraPart, Lead } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
 import { addedWords } from '../words/added-part.ts';
@@ -18,6 +18,7 @@ export function addedSteps(lead: Lead, extra: Extract<ExtraPart, { kind: 'added'
       ...addedWords({
         what,
         name: colour ? `${colour} ${what}` : what,
+        overRear: liesOverRear(what, distance),
         endName: endById(lead, extra.nearEndId).name,
       }),
       figures: [

@@ -24,6 +24,13 @@ export function hollowTip(value: Reader, rearLip: number, bore: number): Section
   ];
 }
 
+/** The insulator before a contact, where the bag has one: it fills the way from the dielectric to the contact. */
+export const spacerRings = (
+  along: readonly [number, number],
+  across: readonly [number, number],
+): SectionRing[] =>
+  along[1] > along[0] ? [ring('contact', 'insulator before the contact', 'insulator', along, across)] : [];
+
 /** Coupling ring or sleeve of a plug over its body, to the mating plane. */
 export function couplingRing(value: Reader, rearLip: number, inside: number): SectionRing {
   const from = rearLip + 0.45 * value('lipToShoulder');

@@ -76,16 +76,40 @@ const said = {
   },
 } satisfies Record<string, AddedWords>;
 
+/** The same shrinks where they lie on the jacket alone. */
+const onJacket: Readonly<Partial<Record<keyof typeof said, AddedWords>>> = {
+  'relief shrink': {
+    doing: 'Slide the shrink to its place on the jacket and shrink it from the middle outward.',
+    short: 'To its place, shrink from the middle.',
+    why: 'It stiffens the cable where it bends or rubs.',
+    good: ['tight, no wrinkle'],
+    bad: ['jacket soft'],
+    caution: hot,
+  },
+  'jacket seal': {
+    doing:
+      'Wipe the jacket dry. Slide the lined shrink to its place and shrink it from the middle outward until a bead of adhesive shows at both edges.',
+    short: 'Dry, to its place, shrink till adhesive shows at both edges.',
+    why: 'Water that gets under the jacket runs along the braid for metres.',
+    good: ['a bead of adhesive all round at both edges'],
+    bad: ['dry edge'],
+    caution: hot,
+  },
+};
+
 export const addedWords = ({
   what,
   name,
   endName,
+  overRear,
 }: {
   readonly what: keyof typeof said;
   readonly name: string;
   readonly endName: string;
+  readonly overRear: boolean;
 }) => {
-  const { doing, short, why, good, bad, caution }: AddedWords = said[what];
+  const words: AddedWords = (overRear ? undefined : onJacket[what]) ?? said[what];
+  const { doing, short, why, good, bad, caution } = words;
   return {
     title: `Put the ${name} in its place, near end ${endName}`,
     text: { firstTime: doing, experienced: short },

@@ -39,13 +39,13 @@ export const sleeveWords = ({
 }) => ({
   title: `Lay ${braids} over the sleeve, end ${endName}`,
   text: {
-    firstTime: `Comb ${braids} out a little. Slide the clamp sleeve under ${them}, over the dielectric${hasFoil ? ' and its foil' : ''}, until its flange meets the jacket edge. Lay ${braids} down over it evenly all round, no gap and no heap, and trim ${them} at the front rim of the sleeve.${hasFoil ? ' Foil is trimmed at the front of the sleeve.' : ''}`,
-    experienced: 'Sleeve under the braid to the jacket edge; lay it over, trim at the front rim.',
+    firstTime: `Comb ${braids} out a little. Slide the clamp sleeve, narrow end first, under ${them} and over the dielectric${hasFoil ? ' and its foil' : ''} until its rear meets the jacket edge. Lay ${braids} down over it evenly all round, no gap and no heap, and trim ${them} at the rim of the sleeve.${hasFoil ? ' Foil is trimmed at the front of the sleeve.' : ''}`,
+    experienced: 'Sleeve under the braid to the jacket edge; lay it over, trim at the rim.',
   },
   why: 'The whole shield current passes where braid is pressed between sleeve and body.',
   caution: 'Glasses on: trimmed wires fly. Cover the offcut.',
   good: ['sleeve hidden all round', 'ends at the rim, none beyond it'],
-  bad: ['sleeve over the braid', 'a wire past the front rim'],
+  bad: ['sleeve over the braid', 'a wire past the rim'],
 });
 
 export const braidWasherWords = ({ hole }: { readonly hole: string }) =>
@@ -55,8 +55,8 @@ export const spacerWords = ({ endName }: { readonly endName: string }) => ({
   title: `Put the insulator on the conductor, end ${endName}`,
   text: {
     firstTime:
-      'Slide the insulator on the conductor, the flat side toward the cable, until it sits against the dielectric with no gap. Then the contact, until its flange sits against the insulator.',
-    experienced: 'Insulator against the dielectric, then the contact.',
+      'Slide the insulator on the conductor until it sits against the dielectric with no gap. The contact follows it in the next step.',
+    experienced: 'Insulator on, against the dielectric.',
   },
   why: 'Without it the contact stands back by its thickness, and nothing keeps it off the body.',
   good: ['flat against the dielectric'],
@@ -93,9 +93,9 @@ export const insertWords = ({
 export type CapWords = 'fitted' | 'wanted' | 'none';
 
 const capSaid: Readonly<Record<CapWords, readonly [long: string, short: string]>> = {
-  fitted: [' The ribbed, heat-shedding nut is the one for this power.', ' The ribbed, heat-shedding nut.'],
+  fitted: [' It is the ribbed, heat-shedding nut.', ' The ribbed, heat-shedding nut.'],
   wanted: [
-    ' This power asks for a ribbed, heat-shedding nut, which this bag does not have: where the series has one, get it first.',
+    ' At this power a ribbed, heat-shedding nut belongs here, where the series has one; this bag had only the plain one.',
     ' Heat-shedding nut wanted at this power.',
   ],
   none: ['', ''],

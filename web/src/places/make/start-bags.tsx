@@ -13,10 +13,11 @@ export function StartBags({ lead }: { readonly lead: Lead }) {
   const ids = [...new Set(lead.ends.map(({ gaugeCardId }) => gaugeCardId))].join(' ');
   const drafts = useDrafts('gaugeCards', ids);
   // Answered here, a question stays where it is: nothing jumps away under the finger.
-  const [asked, setAsked] = useState<readonly string[] | undefined>();
+  const [asked, setAsked] = useState<readonly string[]>([]);
   const open = drafts.filter(({ record }) => openQuestions(record, connectorOf(lead, record)).length > 0);
-  if (asked === undefined && drafts.length > 0) setAsked(open.map(({ key }) => key));
-  const shown = drafts.filter(({ key }) => asked?.includes(key));
+  const fresh = open.map(({ key }) => key).filter((key) => !asked.includes(key));
+  if (fresh.length > 0) setAsked([...asked, ...fresh]);
+  const shown = drafts.filter(({ key }) => asked.includes(key));
   if (shown.length === 0) return null;
   return (
     <section aria-labelledby="start-bags" className="start-bags">
