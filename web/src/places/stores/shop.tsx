@@ -38,46 +38,48 @@ function parseDies(text: string): number[] {
 /** Dies, tools, solder and shrink: what the planners choose from. */
 export function Shop({ house: { record, edit, key } }: ShopProps) {
   return (
-    <section aria-labelledby="shop">
-      <h2 id="shop">Dies, tools, solder and shrink</h2>
-      <QuantityField
-        field={`${key}/dies`}
-        label="Hex dies, mm across flats"
-        description="with ; between: fit and recipes read this list"
-        written={record.dies.map((die) => formatMillimetres(die, 2)).join('; ')}
-        onRead={(text) => {
-          const dies = parseDies(text);
-          edit('dies', (now) => ({ ...now, dies }));
-        }}
-      />
-      <fieldset className="shop-tools">
-        <legend>Tools at hand: the finder of ends reads this list</legend>
-        {shopTools.map((tool) => (
-          <Checkbox
-            key={tool}
-            label={tool}
-            checked={record.tools.includes(tool)}
-            onChange={({ currentTarget: { checked } }) =>
-              edit('tools', (now) => ({
-                ...now,
-                tools: shopTools.filter((other) => (other === tool ? checked : now.tools.includes(other))),
-              }))
-            }
-          />
-        ))}
-      </fieldset>
-      <QuantityField
-        field={`${key}/solder`}
-        label="Solder wire"
-        description="diameter and flux by mass, such as 0.7 mm 2.2 %"
-        written={`${formatMillimetres(record.solderWire.diameter, 2)} mm ${Number((record.solderWire.fluxByMass * 100).toPrecision(3))} %`}
-        onRead={(text) => {
-          const solderWire = parseSolderWire(text);
-          edit('solder wire', (now) => ({ ...now, solderWire }));
-        }}
-      />
-      <div>
-        <h3>Shrink, supplied and recovered bore</h3>
+    <>
+      <section aria-labelledby="shop">
+        <h2 id="shop">Dies, tools and solder</h2>
+        <QuantityField
+          field={`${key}/dies`}
+          label="Hex dies, mm across flats"
+          description="with ; between: fit and recipes read this list"
+          written={record.dies.map((die) => formatMillimetres(die, 2)).join('; ')}
+          onRead={(text) => {
+            const dies = parseDies(text);
+            edit('dies', (now) => ({ ...now, dies }));
+          }}
+        />
+        <fieldset className="shop-tools">
+          <legend>Tools at hand: the finder of ends reads this list</legend>
+          {shopTools.map((tool) => (
+            <Checkbox
+              key={tool}
+              label={tool}
+              checked={record.tools.includes(tool)}
+              onChange={({ currentTarget: { checked } }) =>
+                edit('tools', (now) => ({
+                  ...now,
+                  tools: shopTools.filter((other) => (other === tool ? checked : now.tools.includes(other))),
+                }))
+              }
+            />
+          ))}
+        </fieldset>
+        <QuantityField
+          field={`${key}/solder`}
+          label="Solder wire"
+          description="diameter and flux by mass, such as 0.7 mm 2.2 %"
+          written={`${formatMillimetres(record.solderWire.diameter, 2)} mm ${Number((record.solderWire.fluxByMass * 100).toPrecision(3))} %`}
+          onRead={(text) => {
+            const solderWire = parseSolderWire(text);
+            edit('solder wire', (now) => ({ ...now, solderWire }));
+          }}
+        />
+      </section>
+      <section aria-labelledby="shrink">
+        <h2 id="shrink">Shrink, supplied and recovered bore</h2>
         <Table>
           {record.shrink.map((tube) => (
             <tr key={tube.name}>
@@ -104,8 +106,8 @@ export function Shop({ house: { record, edit, key } }: ShopProps) {
           ))}
         </Table>
         <AddShrink house={{ record, edit, key }} />
-      </div>
-    </section>
+      </section>
+    </>
   );
 }
 
