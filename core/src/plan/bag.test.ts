@@ -8,6 +8,7 @@ import { answersFor, contentNames, contentQuestion } from '../connector/contents
 import type { Connector } from '../connector/connector.ts';
 import { usualSignal } from '../connector/signal.ts';
 import type { House } from '../house/house.ts';
+import { practiceChoices, practiceSchema } from '../house/practice.ts';
 import { methodOf } from '../method/methods.ts';
 import type { PartKind } from '../thread/part-kind.ts';
 import { cutOf } from '../strip/cut-of.ts';
@@ -155,32 +156,32 @@ describe('threaded parts are complete', () => {
     }
   });
 
-  test('and for other houses, one pair for each method', () => {
-    const practice = house.practice;
-    const houses: House[] = [
-      {
-        ...house,
-        practice: { ...practice, threading: 'just in time', outerSeal: 'as each end is finished' },
-      },
-      {
-        ...house,
-        practice: { ...practice, spareCore: 'cut off', braidAtFerrule: 'leave all of it under the ferrule' },
-      },
-      { ...house, practice: { ...practice, bodyHoles: 'none', centreContact: 'solder' } },
-    ].map((each) => each as House);
-    const perMethod = [...new Map(pairs.map((pair) => [pair[1].method, pair])).values()];
-    for (const as of houses)
-      for (const [cableId, connector] of perMethod)
-        for (const contents of bagsOf(connector)) {
-          const plan = planOf(cableId, connector, contents, as);
-          expect([connector.id, contents, partsAmiss(plan), pushed(plan)]).toEqual([
-            connector.id,
-            contents,
-            [],
-            undefined,
-          ]);
-        }
-  });
+  /** One pair for each method. */
+  const perMethod = [...new Map(pairs.map((pair) => [pair[1].method, pair])).values()];
+
+  test.each(Object.entries(practiceChoices))(
+    'and in houses that answer %s otherwise, for each method and bag',
+    (question, answers) => {
+      const usual = Object.entries(house.practice).find(([name]) => name === question)![1];
+      const others = answers.filter((answer) => answer !== usual);
+      expect(others.length).toBe(answers.length - 1);
+      for (const answer of others) {
+        // The schema refuses an answer that is none: a house that differs in nothing would prove nothing.
+        const practice = practiceSchema.parse({ ...house.practice, [question]: answer });
+        for (const [cableId, connector] of perMethod)
+          for (const contents of bagsOf(connector)) {
+            const plan = planOf(cableId, connector, contents, { ...house, practice });
+            expect([answer, connector.id, contents, partsAmiss(plan), pushed(plan)]).toEqual([
+              answer,
+              connector.id,
+              contents,
+              [],
+              undefined,
+            ]);
+          }
+      }
+    },
+  );
 });
 
 const byId = (id: string) => connectors.find((connector) => connector.id === id)!;
