@@ -34,8 +34,9 @@ test('a feeder gets a boot, a ring and a choke: dragged, chosen, placed, taken o
   await choke.getByLabel('beads').fill('6');
   await expectAccessible(desk);
   await openStage(desk, 'Cut');
-  await expect(desk.getByRole('rowheader', { name: /^white colour band/ })).toBeVisible();
-  await expect(desk.getByRole('rowheader', { name: 'end tube of the choke' })).toBeVisible();
+  const toCut = desk.getByRole('region', { name: 'Tubes and sleeves to cut' });
+  await expect(toCut.getByRole('rowheader', { name: /^white colour band/ })).toBeVisible();
+  await expect(toCut.getByRole('rowheader', { name: 'end tube of the choke' })).toBeVisible();
   await openStage(desk, 'Thread');
   await choke.getByRole('button', { name: 'Take off' }).click();
   await expect(choke).toBeHidden();
