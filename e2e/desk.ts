@@ -40,8 +40,11 @@ async function expectNoViolation(builder: AxeBuilder): Promise<void> {
   ).toEqual([]);
 }
 
+/** Opens a stage of the lead, and goes on only when it stands there: what is then looked for is looked for in it. */
 export async function openStage(page: Page, stage: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: stage }).click();
+  const button = page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: stage });
+  await button.click();
+  await expect(button).toHaveAttribute('aria-current', 'page');
 }
 
 export async function openPlace(page: Page, place: string): Promise<void> {
