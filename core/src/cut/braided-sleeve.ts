@@ -36,17 +36,20 @@ export function sleeveRange({ across }: BraidedSleeve): { least: number; most: n
 /** Added at each end for the cut edge that is sealed with heat, metres. Engineering value. */
 const sealedEdge = 6e-3;
 
+/** What is left over at each end, to be trimmed and sealed with heat once the sleeve is drawn tight, metres. House default. */
+const overLong = 25e-3;
+
 /**
  * Length to cut, lying loose, so that it covers a length on a bundle: fibres keep their length, so
- * `D = D90 sin(angle)` and `L = L0 cos(angle)`; cut = covered x cos(loose) / cos(on the bundle) + sealed edges.
- * `overLong` is what is trimmed off at each end once it is drawn tight, metres.
+ * `D = D90 sin(angle)` and `L = L0 cos(angle)`; cut = covered x cos(loose) / cos(on the bundle) + what each end takes:
+ * a sealed edge, or what is trimmed once it is drawn tight.
  * @throws RangeError when the bundle is thinner or thicker than the sleeve takes.
  */
 export function sleeveCutLength(
   sleeve: BraidedSleeve,
   bundle: number,
   covered: number,
-  overLong = 0,
+  ends: 'sealed' | 'over-long' = 'sealed',
 ): Explained {
   const { least, most } = sleeveRange(sleeve);
   if (!(bundle >= least && bundle <= most))
@@ -55,10 +58,11 @@ export function sleeveCutLength(
     );
   const angle = Math.asin(bundle / sleeve.across);
   const ratio = Math.cos(loose) / Math.cos(angle);
+  const both = 2 * (ends === 'sealed' ? sealedEdge : overLong);
   return {
-    value: covered * ratio + 2 * (sealedEdge + overLong),
+    value: covered * ratio + both,
     kind: 'length',
-    formula: `covered x cos(loose) / cos(on it) + sealed edges${overLong > 0 ? ' + over-long' : ''}`,
+    formula: `covered x cos(loose) / cos(on it) + ${ends === 'sealed' ? 'sealed edges' : 'over-long'}`,
     terms: [
       { label: 'Length covered', value: covered, kind: 'length' },
       { label: 'Across the cable or bundle', value: bundle, kind: 'length', assumed: true },
@@ -69,10 +73,12 @@ export function sleeveCutLength(
         kind: 'ratio',
         assumed: true,
       },
-      { label: 'Both sealed edges', value: 2 * sealedEdge, kind: 'length', assumed: true },
-      ...(overLong > 0
-        ? [{ label: 'Over-long, both ends', value: 2 * overLong, kind: 'length' as const, assumed: true }]
-        : []),
+      {
+        label: ends === 'sealed' ? 'Both sealed edges' : 'Over-long, both ends',
+        value: both,
+        kind: 'length',
+        assumed: true,
+      },
     ],
     source: 'geometry of a braid of constant fibre length',
   };

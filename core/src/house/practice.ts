@@ -68,7 +68,7 @@ export const usualPractice: z.infer<typeof answersSchema> = {
   lightingTail: 'twist the braid',
   secondPair: 'wire',
   innerShrink: 'clear',
-  sleeveCut: 'measure first',
+  sleeveCut: 'fit over-long, then cut',
   sleeveHold: 'shrink',
   shieldFixing: 'what the job asks',
   contactSolder: 'through the hole where there is one',

@@ -176,8 +176,8 @@ export const schools: readonly School[] = [
   question(
     'sleeveCut',
     'Braided sleeve',
-    'measured first it is cut once; fitted over-long it is never short',
-    words('measure first', 'fit over-long, then cut'),
+    'fitted over-long it is never short, and is trimmed where the shrink covers the cut; measured first it is cut once, away from the jacket',
+    words('fit over-long, then cut', 'measure first'),
   ),
   question(
     'sleeveHold',

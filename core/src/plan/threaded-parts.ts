@@ -184,9 +184,6 @@ function splitShrink(lead: Lead, nodeId: string, house: House): LeadPart {
 }
 
 /** A sleeve over a whole leg: it opens as far as its fibres let it. */
-/** What a sleeve is left over-long by at each end, to be trimmed where the shrink covers the cut, metres. House default. */
-const overLong = 25e-3;
-
 function braidedSleeve(
   lead: Lead,
   extra: Extract<ExtraPart, { kind: 'braided sleeve' }>,
@@ -217,7 +214,7 @@ function braidedSleeve(
           sleeve,
           bundle,
           Math.max(0.02, leg.finishedLength - 2 * extra.distance),
-          house.practice.sleeveCut === 'measure first' ? 0 : overLong,
+          house.practice.sleeveCut === 'measure first' ? 'sealed' : 'over-long',
         )
       : undefined,
     missing: !fits,
