@@ -205,6 +205,21 @@ const definitions = {
     1,
     90,
   ),
+  tipAcross: feature(
+    'Tip lug, off the axis',
+    'y',
+    'from the axis of the plug to the hole of the tip lug',
+    0,
+    12,
+  ),
+  ringAcross: feature('Ring lug, off the axis', 'y2', 'from the axis to the hole of the ring lug', 0, 12),
+  sleeveAcross: feature(
+    'Sleeve lug, off the axis',
+    'y3',
+    'from the axis to the hole of the sleeve lug or the seat of the shield',
+    0,
+    15,
+  ),
   contactDepth: feature(
     'Depth of the contact',
     'p',

@@ -19,6 +19,7 @@ import type { AnyMethod } from './method.ts';
 const seat: CoreSeat = {
   fixing: 'lug',
   mouthOf: (contact) => (contact === 'sleeve' ? 'sleeveMouth' : 'contactMouth'),
+  acrossOf: (contact) => (contact === 'sleeve' ? 'sleeveAcross' : 'tipAcross'),
   gap: 0.5e-3,
   bottom: -0.3e-3,
 };
@@ -113,7 +114,15 @@ export const lowProfileJack: AnyMethod = {
     short: 'the conductive layer left on, bare core at the body, a strand under the cover',
   },
   firstFeatures: ['clampFront', 'contactMouth', 'sleeveMouth', 'contactBore'],
-  foldedFeatures: ['entryBore', 'clampLength', 'contactDepth', 'contactOutside', ...outsideFeatures],
+  foldedFeatures: [
+    'entryBore',
+    'clampLength',
+    'tipAcross',
+    'sleeveAcross',
+    'contactDepth',
+    'contactOutside',
+    ...outsideFeatures,
+  ],
   rules: contactRules,
   refuses: refusesTube,
   fit: (input) => [

@@ -28,6 +28,7 @@ const optional = [
   'innerTubeBore',
   'couplingBore',
   'ringMouth',
+  'ringAcross',
   // A panel part has a breakout instead of a clamp.
   'clampFront',
   'clampLength',

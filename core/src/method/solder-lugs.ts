@@ -28,6 +28,8 @@ const seat: CoreSeat = {
   fixing: 'lug',
   mouthOf: (contact) =>
     contact === 'ring' ? 'ringMouth' : contact === 'sleeve' ? 'sleeveMouth' : 'contactMouth',
+  acrossOf: (contact) =>
+    contact === 'ring' ? 'ringAcross' : contact === 'sleeve' ? 'sleeveAcross' : 'tipAcross',
   gap: 0.8e-3,
   bottom: -0.5e-3,
 };
@@ -97,7 +99,15 @@ export const solderLugs: AnyMethod = {
     short: 'a strand between lugs, the insulating tube left off, tabs bent into a core',
   },
   firstFeatures: ['clampFront', 'contactMouth', 'ringMouth', 'sleeveMouth', 'contactBore'],
-  foldedFeatures: [...clampFeatures, 'contactDepth', 'contactOutside', ...outsideFeatures],
+  foldedFeatures: [
+    ...clampFeatures,
+    'tipAcross',
+    'ringAcross',
+    'sleeveAcross',
+    'contactDepth',
+    'contactOutside',
+    ...outsideFeatures,
+  ],
   contents: ['relief'],
   rules: [...clampRules, ...contactRules],
   refuses: refusesTube,

@@ -14,6 +14,8 @@ export interface CoreSeat {
   readonly fixing: 'cup' | 'lug' | 'clamp';
   /** The feature that says where a contact's mouth lies, from the rear lip. */
   readonly mouthOf: (contact: string) => FeatureName;
+  /** The feature that says how far a lug lies off the axis; where there is none, contacts lie as on their mating face. */
+  readonly acrossOf?: (contact: string) => FeatureName;
   /** Bare metal that may show before the contact; insulation never enters it. */
   readonly gap: number;
   /** Kept free at the bottom of a cup or clamp; how far past the hole of a lug, negative. */
@@ -24,7 +26,7 @@ export interface CoreSeat {
 
 /** The jacket stands this far out of what holds it, metres: its edge is seen. Engineering value. */
 const pastClamp = 1e-3;
-/** Cores are this much longer than the shield tail, so that it takes the pull and not they. Engineering value. */
+/** What is left slack beside what takes the pull, of the cores or of the shield tail. Engineering value. */
 const tailPull = 1.5e-3;
 /** What is left of a spare core that is folded back under a shrink. Engineering value. */
 const foldedBack = 12e-3;
@@ -78,10 +80,9 @@ function wayTo(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): Way {
   const lip = rearLipOf(input);
   const along = featureTerm(card, seat.mouthOf(joint.contact.id));
   const straight = lip.value + along.value;
-  const across = card.features.breakout ? 0 : Math.hypot(...joint.contact.at);
+  const across = card.features.breakout ? 0 : Math.hypot(...placeAcross(input, seat, joint));
   const fan = Math.hypot(straight, across) - straight;
-  const slack =
-    isTail(joint) || input.house.practice.shieldTail !== 'shorter than the cores' ? 0 : tailSlack(input);
+  const slack = slackOf(input, joint);
   return {
     joint,
     depth: featureTerm(card, 'contactDepth'),
@@ -96,7 +97,7 @@ function wayTo(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): Way {
         ...(slack > 0
           ? [
               {
-                ...clearanceTerm('Longer than the shield tail, so that the tail takes the pull', slack),
+                ...clearanceTerm(isTail(joint) ? slackWords.tail : slackWords.core, slack),
                 assumed: true,
               },
             ]
@@ -106,7 +107,25 @@ function wayTo(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): Way {
   };
 }
 
-const tailSlack = ({ joints }: AnyEndInput) => (joints.some(isTail) ? tailPull : 0);
+/** Where a contact takes its conductor, seen along the axis, metres from it. */
+function placeAcross(
+  { card }: AnyEndInput,
+  seat: CoreSeat,
+  { contact }: ContactJoint,
+): readonly [number, number] {
+  return seat.acrossOf ? [featureValue(card, seat.acrossOf(contact.id)), 0] : contact.at;
+}
+
+/** What the school says is left slack: the cores, so that the shield tail takes the pull, or the tail, so that it lets go last. */
+function slackOf({ joints, house }: AnyEndInput, joint: ContactJoint): number {
+  const slackened = house.practice.shieldTail === 'shorter than the cores' ? !isTail(joint) : isTail(joint);
+  return slackened && joints.some(isTail) ? tailPull : 0;
+}
+
+const slackWords = {
+  core: 'Longer than the shield tail, so that the tail takes the pull',
+  tail: 'Longer than the cores, so that the tail lets go last',
+} as const;
 
 /** Cuts of one joint: where the insulation ends, and where the metal. */
 function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way, apart: number): CutDraft[] {
@@ -151,11 +170,17 @@ function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way, apart: number): Cu
 /** Bare metal before a contact that cannot reach its neighbour's, though both lean toward one another: metres. */
 const bareAllowed = (joint: ContactJoint, apart: number) => Math.max(0, apart - bareDiameter(joint)) / 2;
 
-/** From a contact to the nearest other one that takes a conductor, centre to centre, metres. */
-function toNeighbour({ contact }: ContactJoint, joints: readonly ContactJoint[]): number {
-  const others = joints.filter((other) => other.contact !== contact);
-  const [x, y] = contact.at;
-  return Math.min(...others.map(({ contact: { at } }) => Math.hypot(at[0] - x, at[1] - y)));
+/** From a contact to the nearest other one that takes a conductor, metres: lugs lie one behind the other. */
+function toNeighbour(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): number {
+  const place = (of: ContactJoint) => [
+    ...placeAcross(input, seat, of),
+    seat.fixing === 'lug' ? featureValue(input.card, seat.mouthOf(of.contact.id)) : 0,
+  ];
+  const own = place(joint);
+  const others = input.joints.filter(({ contact }) => contact !== joint.contact);
+  return Math.min(
+    ...others.map((other) => Math.hypot(...place(other).map((value, axis) => value - own[axis]!))),
+  );
 }
 
 const endTooLong: Readonly<Record<CoreSeat['fixing'], string>> = {
@@ -220,7 +245,7 @@ export function stripCores(
   const ways = input.joints.map((joint) => wayTo(input, seat, joint));
   const lip = rearLipOf(input).value;
   const { card } = input;
-  const cuts = ways.flatMap((way) => cutsOf(seat, way, toNeighbour(way.joint, input.joints)));
+  const cuts = ways.flatMap((way) => cutsOf(seat, way, toNeighbour(input, seat, way.joint)));
   return writeStrip(
     {
       endId: input.endId,

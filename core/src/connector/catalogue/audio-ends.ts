@@ -58,6 +58,9 @@ const bigLugs: Features = {
   sleeveMouth: 17,
   ringMouth: 21.5,
   contactMouth: 25,
+  tipAcross: 1.5,
+  ringAcross: 2.5,
+  sleeveAcross: 4,
   contactDepth: 0.8,
   contactBore: 1.9,
   contactOutside: 3.2,
@@ -72,6 +75,9 @@ const smallLugs: Features = {
   sleeveMouth: 11,
   ringMouth: 13.5,
   contactMouth: 15.5,
+  tipAcross: 0.8,
+  ringAcross: 1.5,
+  sleeveAcross: 2.3,
   contactDepth: 0.6,
   contactBore: 1.5,
   contactOutside: 2.2,
@@ -85,6 +91,8 @@ const phonoLugs: Features = {
   clampLength: 5,
   sleeveMouth: 15.5,
   contactMouth: 19,
+  tipAcross: 0,
+  sleeveAcross: 3.5,
   contactDepth: 0.8,
   contactBore: 1.7,
   contactOutside: 2.8,
@@ -94,7 +102,7 @@ const phonoLugs: Features = {
   bodyOutside: 11,
 };
 
-const without = ({ ringMouth: _ring, ...features }: Features): Features => features;
+const withoutRing = ({ ringMouth: _mouth, ringAcross: _across, ...features }: Features): Features => features;
 
 function lugEnd(
   id: string,
@@ -121,7 +129,7 @@ const bigEntry = { entryBore: 7.4, clampLeast: 3, clampMost: 7.4 } as const;
 
 /** 6.35 mm and 3.5 mm jacks, phono plugs. The nickel of their lugs is tinned where they are soldered. */
 export const lugEnds: ConnectorEntry[] = [
-  lugEnd('jack-6-ts', '6.35 mm TS plug, clamp tabs', 'jack-6-ts', { ...without(bigLugs), ...bigEntry }),
+  lugEnd('jack-6-ts', '6.35 mm TS plug, clamp tabs', 'jack-6-ts', { ...withoutRing(bigLugs), ...bigEntry }),
   lugEnd('jack-6-trs', '6.35 mm TRS plug, clamp tabs', 'jack-6-trs', { ...bigLugs, ...bigEntry }),
   lugEnd('jack-3-trs', '3.5 mm TRS plug, clamp tabs', 'jack-3-trs', {
     ...smallLugs,
@@ -169,6 +177,8 @@ export const lowProfileEnds: ConnectorEntry[] = [
       clampLength: 4,
       sleeveMouth: 7.5,
       contactMouth: 11,
+      tipAcross: 0,
+      sleeveAcross: 0,
       contactDepth: 1.2,
       contactBore: 1.5,
       contactOutside: 3,
