@@ -41,6 +41,8 @@ export interface LeadRequest {
   /** Cables run through from the trunk into the legs, uncut, or are joined at the split. */
   readonly split?: 'carried through' | 'joined' | undefined;
   readonly frequencies: readonly number[];
+  /** Into the near end, watts, where it is known. */
+  readonly power?: number | undefined;
   readonly pinPlan?: Partial<PinPlanChoices> | undefined;
 }
 
@@ -111,7 +113,7 @@ function bareLead(request: LeadRequest, ends: Lead['ends']): Omit<Lead, keyof En
     phaseMatch: null,
     requirement: {
       frequencies: [...request.frequencies],
-      inputPower: { value: 1, assumed: true },
+      inputPower: { value: request.power ?? 1, assumed: request.power === undefined },
       load: { re: loadOf(request.signal) ?? system, im: 0 },
       systemImpedance: sourceOf(request.signal) ?? system,
     },

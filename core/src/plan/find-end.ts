@@ -3,8 +3,8 @@ import { coaxConnectors } from '../connector/catalogue/catalogue.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
 import { hasPin, seriesAndSex } from '../connector/connector.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
+import type { MatingPort } from '../connector/port.ts';
 import type { MethodName } from '../connector/method-name.ts';
-import type { SeriesId } from '../connector/series.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { powerLimits } from '../line/power-rating.ts';
@@ -18,13 +18,6 @@ import { reliefShrink } from './threaded-parts.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import { swrOfPiece } from '../fit/impedance.ts';
 import { sealFor } from '../fit/seal.ts';
-
-/** The port that an end has to mate with. */
-export interface MatingPort {
-  readonly seriesId: SeriesId;
-  readonly sex: 'plug' | 'socket';
-  readonly reversePolarity: boolean;
-}
 
 /** What an end is wanted for. Hertz, watts, ohm. */
 export interface EndWant {

@@ -10,8 +10,8 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { createLeadOf } from '../../data/new-lead.ts';
 import { parseQuantity, problemOf } from './new-lead-fields.ts';
+import { RadioToWhat } from './radio-to-what.tsx';
 
-const carried = signals.filter((signal) => signal !== 'radio');
 const socketsFor = (signal: Signal) => deviceSockets.filter((socket) => socket.signals.includes(signal));
 const asOptions = (signal: Signal) => socketsFor(signal).map(({ id, label }) => ({ value: id, label }));
 const none = 'none';
@@ -25,12 +25,28 @@ function proposalOf(what: WhatToWhatRequest): { proposal?: LeadProposal; refused
   }
 }
 
-/** A lead from the sockets that it goes between: ends, cable and pin plan are proposed with reasons. */
+/** A lead from what it goes between: of a signal, or of radio frequency. */
 export function WhatToWhat() {
-  const navigate = useNavigate();
   const [signal, setSignal] = useState<Signal>('balanced');
-  const [near, setNear] = useState('xlr-3-pins');
-  const [far, setFar] = useState('xlr-3-holes');
+  return (
+    <div className="what-to-what">
+      <NativeSelect
+        label="What goes through it?"
+        value={signal}
+        data={signals.map((value) => ({ value, label: signalName(value) }))}
+        onChange={({ currentTarget: { value } }) => setSignal(signals.find((known) => known === value)!)}
+      />
+      {signal === 'radio' ? <RadioToWhat /> : <SignalToWhat key={signal} signal={signal} />}
+    </div>
+  );
+}
+
+/** From the sockets that it goes between: ends, cable and pin plan are proposed with reasons. */
+function SignalToWhat({ signal }: { readonly signal: Signal }) {
+  const navigate = useNavigate();
+  const [first, second = first] = socketsFor(signal);
+  const [near, setNear] = useState(first!.id);
+  const [far, setFar] = useState(second!.id);
   const [third, setThird] = useState(none);
   const [split, setSplit] = useState<'carried through' | 'joined'>('carried through');
   const [length, setLength] = useState('');
@@ -47,26 +63,13 @@ export function WhatToWhat() {
   const { proposal, refused } = ready
     ? proposalOf({ signal, near, far: third === none ? [far] : [far, third], length: readLength(), split })
     : {};
-  const choose = (next: Signal) => {
-    const [first, second = first] = socketsFor(next);
-    setSignal(next);
-    setNear(first!.id);
-    setFar(second!.id);
-    setThird(none);
-  };
   const make = async () => {
     if (!proposal) return;
     const leadId = await createLeadOf({ ...proposal.request, quantity: parseQuantity(quantity) });
     void navigate(`/leads/${leadId}/choose`);
   };
   return (
-    <div className="what-to-what">
-      <NativeSelect
-        label="What goes through it?"
-        value={signal}
-        data={carried.map((value) => ({ value, label: signalName(value) }))}
-        onChange={({ currentTarget: { value } }) => choose(carried.find((known) => known === value)!)}
-      />
+    <>
       <NativeSelect
         label="From which socket?"
         value={near}
@@ -135,6 +138,6 @@ export function WhatToWhat() {
       <Button size="md" disabled={!proposal} onClick={() => void make()}>
         Make this lead
       </Button>
-    </div>
+    </>
   );
 }

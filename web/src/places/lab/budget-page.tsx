@@ -1,8 +1,9 @@
 import { Table } from '../../controls/table.tsx';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
-import type { BudgetReason, BudgetRow, BudgetWant } from '@gorvane/core/line/budget.ts';
+import type { BudgetRow, BudgetWant } from '@gorvane/core/line/budget.ts';
 import { budget } from '@gorvane/core/line/budget.ts';
+import { budgetReasonWords } from '@gorvane/core/words/budget-reason.ts';
 import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
@@ -148,23 +149,6 @@ function BudgetRows({
   );
 }
 
-function reasonText(reason: BudgetReason): string {
-  switch (reason.code) {
-    case 'loss':
-      return `loses ${formatDecibels(reason.lossDb)}`;
-    case 'impedance':
-      return `is of ${reason.impedance} ohm`;
-    case 'power':
-      return `stands ${formatPower(reason.power)}: ${reason.part}, ${reason.kind}`;
-    case 'frequency':
-      return `${reason.part} ends at ${formatFrequency(Number(reason.limit.toPrecision(3)))}`;
-    case 'environment':
-      return 'its jacket is not for this place';
-    case 'temperature':
-      return `its jacket is for ${reason.minimum} to ${reason.maximum} C`;
-  }
-}
-
 function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: BudgetWant }) {
   const { cable, reasons } = row;
   return (
@@ -187,7 +171,7 @@ function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: Bud
         ) : (
           <>
             <VerdictMark verdict="does not fit" />
-            <div className="soft">{reasons.map(reasonText).join('; ')}</div>
+            <div className="soft">{reasons.map(budgetReasonWords).join('; ')}</div>
           </>
         )}
         {row.lossTrustedFrom !== undefined && (
@@ -241,7 +225,7 @@ function budgetData(rows: readonly BudgetRow[]) {
       row.bend?.once ?? null,
       row.cost,
       row.shieldingDb ?? null,
-      row.reasons.map(reasonText).join('; '),
+      row.reasons.map(budgetReasonWords).join('; '),
     ]),
   };
 }

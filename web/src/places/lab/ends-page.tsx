@@ -2,8 +2,9 @@ import { Table } from '../../controls/table.tsx';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
 import { connectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import { methodNames } from '@gorvane/core/connector/method-name.ts';
-import { connectorSeries } from '@gorvane/core/connector/series.ts';
-import type { EndCandidate, EndWant, MatingPort } from '@gorvane/core/plan/find-end.ts';
+import type { MatingPort } from '@gorvane/core/connector/port.ts';
+import { matingPorts } from '@gorvane/core/connector/port.ts';
+import type { EndCandidate, EndWant } from '@gorvane/core/plan/find-end.ts';
 import { findEnds } from '@gorvane/core/plan/find-end.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { environments } from '@gorvane/core/lead/lead.ts';
@@ -23,22 +24,9 @@ import { LabCable, LabField, LabSelect } from './lab-field.tsx';
 import { LabPage } from './lab-page.tsx';
 import { UseEnd } from './use-end.tsx';
 
-/** Every port that an end could have to mate with, as `n socket` or `sma plug rp`. */
-const ports = connectorSeries
-  .filter(({ coupling }) => coupling !== 'none')
-  .flatMap(({ id, name }) =>
-    (id === 'sma' ? [false, true] : [false]).flatMap((reversePolarity) =>
-      (['socket', 'plug'] as const).map((sex) => ({
-        value: `${id} ${sex}${reversePolarity ? ' rp' : ''}`,
-        label: `${reversePolarity ? 'RP-' : ''}${name.replace(' pair', '')}, ${sex}`,
-        port: { seriesId: id, sex, reversePolarity } satisfies MatingPort,
-      })),
-    ),
-  );
-
 const port: AddressField<MatingPort | null> = {
   fallback: 'any',
-  read: (text) => ports.find(({ value }) => value === text)?.port ?? null,
+  read: (text) => matingPorts.find(({ id }) => id === text)?.port ?? null,
 };
 
 const fields = {
@@ -72,7 +60,7 @@ export function EndsPage() {
         page="ends"
         name="port"
         label="Port it has to mate with"
-        data={[{ value: 'any', label: 'any' }, ...ports]}
+        data={[{ value: 'any', label: 'any' }, ...matingPorts.map(({ id, label }) => ({ value: id, label }))]}
       />
       <LabCable lab={lab} page="ends" name="cable" label="Cable" cables={cables} />
       {field('z', 'System impedance')}

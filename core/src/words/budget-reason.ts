@@ -1,0 +1,22 @@
+import type { BudgetReason } from '../line/budget.ts';
+import { formatDecibels } from '../quantity/decibel.ts';
+import { formatFrequency } from '../quantity/frequency.ts';
+import { formatPower } from '../quantity/power.ts';
+
+/** Why a cable does not do for a run, after its name. */
+export function budgetReasonWords(reason: BudgetReason): string {
+  switch (reason.code) {
+    case 'loss':
+      return `loses ${formatDecibels(reason.lossDb)}`;
+    case 'impedance':
+      return `is of ${reason.impedance} ohm`;
+    case 'power':
+      return `stands ${formatPower(reason.power)}: ${reason.part}, ${reason.kind}`;
+    case 'frequency':
+      return `${reason.part} ends at ${formatFrequency(Number(reason.limit.toPrecision(3)))}`;
+    case 'environment':
+      return 'its jacket is not for this place';
+    case 'temperature':
+      return `its jacket is for ${reason.minimum} to ${reason.maximum} C`;
+  }
+}
