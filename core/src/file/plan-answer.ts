@@ -2,6 +2,7 @@ import type { CutLength } from '../cut/cut-length.ts';
 import { LeadError } from '../lead/tree.ts';
 import type { EndPlan, LeadPlan } from '../plan/lead-plan.ts';
 import { PlanError, planLead } from '../plan/lead-plan.ts';
+import { whatWouldGo } from '../plan/what-would-go.ts';
 import { proofPlanOf } from '../plan/proof-plan.ts';
 import type { ProofCheck } from '../prove/checks.ts';
 import { prove } from '../prove/proof.ts';
@@ -36,7 +37,7 @@ export function planAnswer({ lead, cards, house }: PlanRequest): PlanAnswer {
 function answerOf(plan: LeadPlan, house: PlanRequest['house']) {
   return {
     refusal: refusalOf(plan),
-    ends: plan.ends.map(endAnswer),
+    ends: plan.ends.map((end) => endAnswer(end, plan.lead, house)),
     cutLengthMm: cutLengths(plan.cuts, ({ cut }) => asMade(cut.value, cableGrain(cut.value))),
     cutLengthExactMm: cutLengths(plan.cuts, ({ cut }) => cut.value),
     parts: plan.parts.map(({ id, kind, ends, label, cutLength, colour }) => ({
@@ -79,12 +80,18 @@ const blockedWords = ({ pairs }: Refusal): string =>
         .map(({ part, obstacle }) => `${part.label} cannot pass ${obstacle?.label ?? 'what is in its way'}`)
         .join('; ');
 
-function endAnswer({ end, connector, refusal, fit, strip, bag }: EndPlan) {
+function endAnswer(plan: EndPlan, { signal }: LeadPlan['lead'], house: PlanRequest['house']) {
+  const { end, connector, refusal, fit, strip, bag } = plan;
+  const instead = whatWouldGo(plan, signal, house);
   return {
     name: end.name,
     connector: connector.id,
     method: connector.method,
     refusal: refusal === null ? null : { message: refusal },
+    wouldGo: instead && {
+      connectors: instead.connectors.map(({ id }) => id),
+      cables: instead.cables.map(({ id }) => id),
+    },
     bag,
     fit: fit.map((check) => ({
       check: check.id,

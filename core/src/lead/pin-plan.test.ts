@@ -7,7 +7,7 @@ import { pinEndsFor } from '../plan/pin-ends.ts';
 import type { DeviceProfile } from '../house/device.ts';
 import { house } from '../testing/example.ts';
 import { inWords, signalLead } from '../testing/signal-lead.ts';
-import { proposePinPlan } from './pin-plan.ts';
+import { blockOrders, plainChoices, proposePinPlan } from './pin-plan.ts';
 import { roleOf, signals, usualSignal } from '../connector/signal.ts';
 
 const words = (...args: Parameters<typeof signalLead>) => inWords(signalLead(...args).lead);
@@ -138,6 +138,24 @@ describe('a terminal block', () => {
       'B red 1',
       'B shield 3',
     ]);
+  });
+
+  test.each(blockOrders.map(({ label, order }) => [label, order] as const))(
+    'takes a whole plan by its order: %s; hot stays red on contact 2 of the plug',
+    (_, order) => {
+      const bare = tail([]);
+      const lead = { ...bare, pinPlan: proposePinPlan(bare, [], { ...plainChoices, blockOrder: order }) };
+      const wire = { hot: 'red', cold: 'black', shield: 'shield' } as const;
+      const block = order.map((role, index) => `B ${wire[role as 'hot']} ${index + 1}`);
+      expect(inWords(lead)).toEqual(['A black 3', 'A red 2', 'A shield 1', ...block.sort()]);
+    },
+  );
+
+  test('whose device says its order keeps it, whatever order is taken', () => {
+    const lead = tail([device({ '1': 'shield', '2': 'cold', '3': 'hot' })]);
+    const devices = [device({ '1': 'shield', '2': 'cold', '3': 'hot' })];
+    const taken = proposePinPlan(lead, devices, { ...plainChoices, blockOrder: ['hot', 'cold', 'shield'] });
+    expect(inWords({ ...lead, pinPlan: taken })).toEqual(inWords(lead));
   });
 
   test('another profile on the same lead gives another plan', () => {

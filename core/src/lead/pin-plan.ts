@@ -47,7 +47,17 @@ export interface PinPlanChoices {
   readonly secondPair: 'wire' | 'leave empty';
   /** The shield is connected at every end, or at the first only. */
   readonly shield: 'every end' | 'first end';
+  /** What the contacts of a terminal block mean in their order, where no device profile says it. */
+  readonly blockOrder?: readonly Role[];
 }
+
+/** Orders in which terminal blocks of balanced audio are marked: + is hot, - is cold. Common use; the panel decides. */
+export const blockOrders: readonly { readonly label: string; readonly order: readonly Role[] }[] = [
+  { label: '+ - ground', order: ['hot', 'cold', 'shield'] },
+  { label: 'ground - +', order: ['shield', 'cold', 'hot'] },
+  { label: 'ground + -', order: ['shield', 'hot', 'cold'] },
+  { label: '+ ground -', order: ['hot', 'shield', 'cold'] },
+];
 
 export const plainChoices: PinPlanChoices = { cold: 'tied', secondPair: 'wire', shield: 'every end' };
 
@@ -76,8 +86,13 @@ interface Known {
   readonly contacts: readonly string[];
 }
 
-function knownEnd(lead: Lead, end: LeadEnd, devices: readonly DeviceProfile[]): Known {
-  const at = signalEnd(lead, end, devices);
+function knownEnd(
+  lead: Lead,
+  end: LeadEnd,
+  devices: readonly DeviceProfile[],
+  { blockOrder }: PinPlanChoices,
+): Known {
+  const at = orderedEnd(signalEnd(lead, end, devices), blockOrder);
   const byRole = new Map<Role, string>();
   const contacts = at.connector.contacts.filter(({ isShell }) => !isShell).map(({ id }) => id);
   for (const contact of contacts) {
@@ -87,13 +102,29 @@ function knownEnd(lead: Lead, end: LeadEnd, devices: readonly DeviceProfile[]): 
   return { end, byRole, contacts };
 }
 
+/** An end whose contacts mean what a chosen order says, where it is a block that no device speaks for. */
+function orderedEnd(at: SignalEnd, order: readonly Role[] | undefined): SignalEnd {
+  const { connector, deviceRoles: said } = at;
+  if (!order || said !== null || connector.series.kind !== 'pins' || connector.series.layout !== 'row')
+    return at;
+  return {
+    ...at,
+    deviceRoles: Object.fromEntries(
+      order.flatMap((role, index) => {
+        const contact = connector.contacts[index];
+        return contact ? [[contact.id, role]] : [];
+      }),
+    ),
+  };
+}
+
 function proposePiece(
   lead: Lead,
   piece: Piece,
   devices: readonly DeviceProfile[],
   choices: PinPlanChoices,
 ): Connection[] {
-  const ends = endsOfPiece(lead, piece).map((end) => knownEnd(lead, end, devices));
+  const ends = endsOfPiece(lead, piece).map((end) => knownEnd(lead, end, devices, choices));
   const conductors = conductorsOf(leadCable(lead, piece.cableId));
   const connect = (conductor: CableConductor, { end }: Known, contact: string | undefined): Connection[] =>
     contact === undefined ? [] : [{ pieceId: piece.id, conductor: conductor.id, endId: end.id, contact }];

@@ -32,6 +32,26 @@ describe('from what to what', () => {
     expect(plan.pinChecks.filter(({ weight }) => weight === 'wrong')).toEqual([]);
   });
 
+  test('a terminal header takes the block that is asked for; ferrules follow the copper', () => {
+    const ends = (what: WhatToWhat) =>
+      [proposeLead(what).request.near, ...proposeLead(what).request.far].map(({ connector }) => connector.id);
+    const block = {
+      seriesId: 'terminal-5.08',
+      positions: 6,
+      clamp: 'spring',
+      orientation: 'right-angle',
+    } as const;
+    expect(ends({ signal: 'balanced', near: 'xlr-3-pins', far: ['header'], length: 5, block })).toEqual([
+      'xlr-3-socket',
+      'terminal-5.08-spring-right-angle-6',
+    ]);
+    const ferrules = (length: number) =>
+      ends({ signal: 'speaker', near: 'posts', far: ['ferrules'], length })[1];
+    expect([ferrules(2), ferrules(30), ferrules(60)]).toEqual(
+      ['1.5', '2.5', '4'].map((area) => `wire-ferrule-pair-${area}`),
+    );
+  });
+
   test('three sockets make a lead with a split, left white and right red', () => {
     const { request, reasons } = proposeLead({
       signal: 'stereo',

@@ -2,7 +2,9 @@ import { speakerTargets } from '../speaker/speaker-verdict.ts';
 import type { LayoutName } from '../connector/contact.ts';
 import { cableById, cables } from '../cable/catalogue/catalogue.ts';
 import type { CoreCable } from '../cable/cable.ts';
-import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
+import type { TerminalBlock } from '../connector/terminal-block.ts';
+import { nearestBlock } from '../connector/terminal-block.ts';
 import { resistancePerMetre } from '../cable/conductors.ts';
 import { longestRun } from '../speaker/speaker-line.ts';
 import type { EndRequest, LeadRequest } from './make-lead.ts';
@@ -19,6 +21,8 @@ export interface WhatToWhat {
   readonly near: string;
   readonly far: readonly string[];
   readonly length: number;
+  /** The block that its terminal headers take; the usual one where nobody says. */
+  readonly block?: TerminalBlock;
   /** At a split: both cables run through uncut, or the trunk is one cable and joined there. */
   readonly split?: 'carried through' | 'joined';
 }
@@ -60,6 +64,7 @@ export function proposeLead({
   near,
   far,
   length,
+  block,
   split: how = 'carried through',
 }: WhatToWhat): LeadProposal {
   const sockets = [near, ...far].map(deviceSocketById);
@@ -67,7 +72,7 @@ export function proposeLead({
   refuseUnfit(signal, sockets, split);
   const joined = split && how === 'joined';
   const { cableId, why } = cableFor(signal, sockets, length, split && !joined);
-  const connectors = sockets.map((socket) => connectorFor(socket, cableId));
+  const connectors = sockets.map((socket) => connectorFor(socket, cableId, block));
   const reasons = sockets.map(
     ({ label }, index) =>
       `End ${String.fromCharCode(65 + index)}: ${connectors[index]!.name}, because it mates with ${label}.`,
@@ -165,12 +170,24 @@ function cableFor(
   }
 }
 
-/** Spades come in sizes: what mates with a socket depends on the copper that goes into it. */
-function connectorFor({ connectorId }: DeviceSocket, cableId: string) {
+/** Spades and ferrules come in sizes by the copper that goes into them, terminal blocks as they are asked for. */
+function connectorFor({ id, connectorId }: DeviceSocket, cableId: string, block: TerminalBlock | undefined) {
   const cable = cableById(cableId);
-  const thin = cable.structure === 'cores' && cable.conductor.area < 3e-6;
-  return connectorById(connectorId === 'spade-pair-6' && thin ? 'spade-pair-2.5' : connectorId);
+  const area = cable.structure === 'cores' ? cable.conductor.area : 0;
+  if (id === 'header' && block) return nearestBlock(connectors, block)!;
+  if (id === 'screws') return connectorById(area < 3e-6 ? 'spade-pair-2.5' : connectorId);
+  if (id === 'ferrules')
+    return connectorById(ferruleSizes.find(({ upTo }) => area <= upTo)?.connectorId ?? connectorId);
+  return connectorById(connectorId);
 }
+
+/** Wire-end ferrules by the copper that they take, m2. */
+const ferruleSizes = [
+  { upTo: 0.35e-6, connectorId: 'wire-ferrule-pair-0.34' },
+  { upTo: 1.55e-6, connectorId: 'wire-ferrule-pair-1.5' },
+  { upTo: 2.55e-6, connectorId: 'wire-ferrule-pair-2.5' },
+  { upTo: 4.1e-6, connectorId: 'wire-ferrule-pair-4' },
+] as const;
 
 /** The thinnest speaker cable that keeps the level loss and goes into the ends. */
 function speakerCable(length: number): { cableId: string; why: string } {

@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { LayeredCable } from '../cable/cable.ts';
-import { cables } from '../cable/catalogue/catalogue.ts';
+import { layeredCables as layered } from '../cable/catalogue/catalogue.ts';
 import { pinConnectors } from '../connector/catalogue/catalogue.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -17,7 +16,6 @@ import { planLead } from '../plan/lead-plan.ts';
 import { signalLead, signalPlan } from '../testing/signal-lead.ts';
 import { methodOf } from './methods.ts';
 
-const layered = cables.filter((cable): cable is LayeredCable => cable.structure !== 'sheet');
 const sizes = /-(7|9|1\d|2\d)$/;
 
 /** Every cable with every end that it goes into; blocks of a few sizes stand for all. */

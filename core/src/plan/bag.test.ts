@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { cables } from '../cable/catalogue/catalogue.ts';
+import { layeredCables as layered } from '../cable/catalogue/catalogue.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
 import type { AnsweredContents } from '../connector/contents.ts';
@@ -20,8 +20,6 @@ import { connectorsFor } from './find-end.ts';
 import type { LeadPlan } from './lead-plan.ts';
 import { planLead } from './lead-plan.ts';
 import { pinEndsFor } from './pin-ends.ts';
-
-const layered = cables.filter((cable): cable is LayeredCable => cable.structure !== 'sheet');
 
 const endsOf = (cable: LayeredCable): Connector[] => [
   ...(cable.structure === 'coax' ? connectorsFor(cable, house) : []),

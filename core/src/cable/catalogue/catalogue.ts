@@ -1,4 +1,4 @@
-import type { Cable, CoaxCable } from '../cable.ts';
+import type { Cable, CoaxCable, LayeredCable } from '../cable.ts';
 import { loadCable } from '../cable.ts';
 import type { CableEntry } from '../construction.ts';
 import { balancedAudio, unbalancedAudio } from './audio.ts';
@@ -24,6 +24,11 @@ export const cables: readonly Cable[] = cableEntries.map((entry) => loadCable(en
 
 /** The coaxial ones among them. */
 export const coaxCables: readonly CoaxCable[] = cables.filter((cable) => cable.structure === 'coax');
+
+/** Those with layers or cores, of which a lead can be made. */
+export const layeredCables: readonly LayeredCable[] = cables.filter(
+  (cable): cable is LayeredCable => cable.structure !== 'sheet',
+);
 
 /** A cable of the catalogue. @throws RangeError when there is no such cable. */
 export function cableById(id: string): Cable {

@@ -9,16 +9,29 @@ const pitches = {
   '5.08': { contactBore: 2.6, depth: 7, height: 11 },
 } as const;
 
-function block(pitch: keyof typeof pitches, fixing: 'screw' | 'spring', positions: number): ConnectorEntry {
+/** The cable comes along the way that the block is plugged in, or across it; then the block is deeper. */
+const orientations = {
+  straight: { id: '', name: '', across: 0 },
+  'right-angle': { id: '-right-angle', name: ', right-angle', across: 3 },
+} as const;
+
+function block(
+  pitch: keyof typeof pitches,
+  fixing: 'screw' | 'spring',
+  orientation: keyof typeof orientations,
+  positions: number,
+): ConnectorEntry {
   const { contactBore, depth, height } = pitches[pitch];
+  const { id, name, across } = orientations[orientation];
   return {
-    id: `terminal-${pitch}-${fixing}-${positions}`,
-    name: `terminal block ${pitch} mm, ${positions} positions, ${fixing === 'screw' ? 'rising clamp' : 'spring'}`,
+    id: `terminal-${pitch}-${fixing}${id}-${positions}`,
+    name: `terminal block ${pitch} mm, ${positions} positions, ${fixing === 'screw' ? 'rising clamp' : 'spring'}${name}`,
     seriesId: `terminal-${pitch}`,
     sex: 'plug',
     method: 'terminal clamp',
     contactFixing: fixing,
     plating: 'tri-metal',
+    rightAngle: orientation === 'right-angle',
     positions,
     pitchMm: Number(pitch),
     featuresMm: {
@@ -26,19 +39,21 @@ function block(pitch: keyof typeof pitches, fixing: 'screw' | 'spring', position
       contactMouth: 1,
       contactDepth: depth,
       contactBore,
-      lipToShoulder: 12,
-      lipToMatingPlane: 15,
-      lipToTip: 18,
+      lipToShoulder: 12 + across,
+      lipToMatingPlane: 15 + across,
+      lipToTip: 18 + across,
       bodyOutside: height,
     },
     source,
   };
 }
 
-/** Pluggable terminal blocks of three pitches, rising clamp or spring, 2 to 24 positions. */
+/** Pluggable terminal blocks of three pitches, rising clamp or spring, straight or right-angle, 2 to 24 positions. */
 export const terminalBlocks: ConnectorEntry[] = (['3.5', '3.81', '5.08'] as const).flatMap((pitch) =>
   (['screw', 'spring'] as const).flatMap((fixing) =>
-    Array.from({ length: mostPositions - 1 }, (_, index) => block(pitch, fixing, index + 2)),
+    (['straight', 'right-angle'] as const).flatMap((orientation) =>
+      Array.from({ length: mostPositions - 1 }, (_, index) => block(pitch, fixing, orientation, index + 2)),
+    ),
   ),
 );
 

@@ -9,6 +9,8 @@ import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { createLeadOf } from '../../data/new-lead.ts';
+import { usualBlock } from '@gorvane/core/connector/terminal-block.ts';
+import { BlockChoice } from '../../controls/block-choice.tsx';
 import { parseQuantity, problemOf } from './new-lead-fields.ts';
 import { RadioToWhat } from './radio-to-what.tsx';
 
@@ -48,6 +50,7 @@ function SignalToWhat({ signal }: { readonly signal: Signal }) {
   const [near, setNear] = useState(first!.id);
   const [far, setFar] = useState(second!.id);
   const [third, setThird] = useState(none);
+  const [block, setBlock] = useState(usualBlock);
   const [split, setSplit] = useState<'carried through' | 'joined'>('carried through');
   const [length, setLength] = useState('');
   const [quantity, setQuantity] = useState('1');
@@ -61,7 +64,14 @@ function SignalToWhat({ signal }: { readonly signal: Signal }) {
   };
   const ready = length !== '' && Object.values(problems).every((problem) => problem === undefined);
   const { proposal, refused } = ready
-    ? proposalOf({ signal, near, far: third === none ? [far] : [far, third], length: readLength(), split })
+    ? proposalOf({
+        signal,
+        near,
+        far: third === none ? [far] : [far, third],
+        length: readLength(),
+        split,
+        block,
+      })
     : {};
   const make = async () => {
     if (!proposal) return;
@@ -102,6 +112,9 @@ function SignalToWhat({ signal }: { readonly signal: Signal }) {
             setSplit(value === 'joined' ? 'joined' : 'carried through')
           }
         />
+      )}
+      {[near, far, third].includes('header') && (
+        <BlockChoice where="header" block={block} onChange={setBlock} />
       )}
       <TextInput
         label="How long, tip to tip?"

@@ -1,4 +1,4 @@
-import type { Cable, LayeredCable } from '@gorvane/core/cable/cable.ts';
+import type { LayeredCable } from '@gorvane/core/cable/cable.ts';
 import { loadCable } from '@gorvane/core/cable/cable.ts';
 import { cables } from '@gorvane/core/cable/catalogue/catalogue.ts';
 import { coaxConnectors, pinConnectors } from '@gorvane/core/connector/catalogue/catalogue.ts';
@@ -10,13 +10,13 @@ import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
 import { leadConnector } from '@gorvane/core/lead/lead-connector.ts';
 import { connectorPulled } from '@gorvane/core/plan/pull-connectors.ts';
 import type { Lead, LeadEnd } from '@gorvane/core/lead/lead.ts';
+import { cableFamiliesFor } from '@gorvane/core/lead/cable-families.ts';
 import { environments, piecesAtEnd } from '@gorvane/core/lead/lead.ts';
-import type { Signal } from '@gorvane/core/connector/signal.ts';
 import { formatFrequency, parseFrequencies } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatLoad, parseLoad } from '@gorvane/core/quantity/resistance.ts';
-import { NativeSelect } from '@mantine/core';
+import { NativeSelect, TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { useAppDispatch } from '../../draft/hooks.ts';
 import { Link } from 'react-router';
@@ -25,37 +25,11 @@ import { useOwnCables } from '../../data/cables.ts';
 import { cardForConnector } from '../../data/gauge-cards.ts';
 import { arrived } from '../../draft/draft-slice.ts';
 import { finderAddress } from './lab-address.ts';
+import { ConnectorChoice } from './connector-choice.tsx';
 import { EndChoices } from './end-choices.tsx';
 import type { StageProps } from './stage-props.ts';
 import { OwnPractice } from './own-practice.tsx';
 import { SignalChoices } from './signal-choices.tsx';
-
-/** Connectors that go on the cable, by method; the others last, for who wants to see why not. */
-function endChoices(fitting: readonly Connector[], all: readonly Connector[]) {
-  const option = ({ id, name }: Connector) => ({ value: id, label: name });
-  const methods = [...new Set(fitting.map(({ method }) => method))];
-  return [
-    ...methods.map((method) => ({
-      group: method,
-      items: fitting.filter((connector) => connector.method === method).map(option),
-    })),
-    {
-      group: 'do not fit this cable',
-      items: all.filter((connector) => !fitting.includes(connector)).map(option),
-    },
-  ];
-}
-
-/** Families of cable that a signal is sent over, the usual ones first. */
-const familiesFor: Readonly<Record<Signal, readonly Cable['family'][]>> = {
-  radio: ['flexible coax', 'low-loss coax', 'semi-rigid coax', 'feeder', 'trunk'],
-  balanced: ['balanced audio', 'install', 'lighting'],
-  unbalanced: ['unbalanced audio', 'balanced audio', 'install'],
-  stereo: ['unbalanced audio', 'balanced audio', 'install'],
-  lighting: ['lighting', 'install'],
-  speaker: ['speaker', 'unbalanced audio'],
-  control: ['install', 'balanced audio', 'lighting', 'speaker'],
-};
 
 /** Cable, ends, where the lead lives and what it carries. */
 export function ChooseInputs(props: StageProps) {
@@ -70,7 +44,7 @@ export function ChooseInputs(props: StageProps) {
     .filter(({ id }, n) => ownEntries.findIndex((other) => other.id === id) === n)
     .map((entry) => loadCable(entry));
   const isRadio = record.signal === 'radio';
-  const families = familiesFor[record.signal];
+  const families = cableFamiliesFor[record.signal];
   const catalogue = families.flatMap((family) =>
     cables.flatMap((cable) => (cable.structure !== 'sheet' && cable.family === family ? [cable] : [])),
   );
@@ -93,6 +67,7 @@ export function ChooseInputs(props: StageProps) {
   const all: readonly Connector[] = isRadio ? coaxConnectors : pinConnectors;
   const refit = (now: Lead) => refitPinPlan(now, house.record);
   const [pulled, setPulled] = useState<readonly string[]>([]);
+  const [search, setSearch] = useState('');
   const chooseCable = async (pieceIds: readonly string[], chosen: string) => {
     const cable = choices.find(({ id }) => id === chosen)!;
     const said: string[] = [];
@@ -180,13 +155,21 @@ export function ChooseInputs(props: StageProps) {
           ▲ No connector of the catalogue goes on this cable.
         </p>
       )}
+      <TextInput
+        label="Search the connectors"
+        description="series, size, method: bnc crimp, 6.35, large entry"
+        value={search}
+        onChange={({ currentTarget }) => setSearch(currentTarget.value)}
+      />
       {record.ends.map((end) => (
         <div key={end.id}>
-          <NativeSelect
-            label={`Connector, end ${end.name}`}
-            value={end.connectorId}
-            data={endChoices(fittingOf.get(end.id) ?? [], all)}
-            onChange={({ currentTarget: { value } }) => void chooseConnector(end.id, value)}
+          <ConnectorChoice
+            endName={end.name}
+            connector={leadConnector(record, end.connectorId)}
+            fitting={fittingOf.get(end.id) ?? []}
+            all={all}
+            search={search}
+            onChoose={(connectorId) => void chooseConnector(end.id, connectorId)}
           />
           {isRadio ? (
             <Link className="find-end" to={finderAddress(record, end.id)}>

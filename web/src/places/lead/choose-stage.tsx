@@ -2,7 +2,8 @@ import { Table } from '../../controls/table.tsx';
 import { powerVerdict } from '@gorvane/core/line/power-rating.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { CoaxCable } from '@gorvane/core/cable/cable.ts';
-import { isCoaxial } from '@gorvane/core/connector/connector.ts';
+import { isCoaxial, seriesAndSex } from '@gorvane/core/connector/connector.ts';
+import { whatWouldGo } from '@gorvane/core/plan/what-would-go.ts';
 import type { FaceSide } from '@gorvane/core/connector/contact.ts';
 import type { FitCheck, MeasuredFit } from '@gorvane/core/fit/clearance.ts';
 import { isShortAtHighest, swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
@@ -12,7 +13,7 @@ import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
 import { SegmentedControl } from '@mantine/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
@@ -32,6 +33,7 @@ export function ChooseStage(props: StageProps) {
     <div className="stage">
       <section aria-label="What follows from the choice">
         <Verdict plan={plan} />
+        <WouldGo {...props} />
         {plan.coaxLine ? (
           <>
             <LossTable plan={plan} />
@@ -130,6 +132,27 @@ function Verdict({ plan }: { readonly plan: LeadPlan }) {
       </p>
     </div>
   );
+}
+
+/** Where an end does not go together: what would. */
+function WouldGo({ plan, house }: StageProps) {
+  const instead = useMemo(
+    () => plan.ends.map((end) => ({ end, would: whatWouldGo(end, plan.lead.signal, house.record) })),
+    [plan.ends, plan.lead.signal, house.record],
+  );
+  const list = (things: readonly { readonly name: string }[]) => things.map(({ name }) => name).join('; ');
+  return instead.map(({ end: { end, connector, cable }, would }) => {
+    if (!would) return null;
+    const nothing = would.connectors.length + would.cables.length === 0;
+    return (
+      <p key={end.id} className="advice">
+        End {end.name}: {would.connectors.length > 0 && `on ${cable.name} go ${list(would.connectors)}. `}
+        {would.cables.length > 0 && `Into ${connector.name} go ${list(would.cables)}. `}
+        {nothing &&
+          `the catalogue has no other ${seriesAndSex(connector)} for this cable, and no cable for this signal goes into it. Choose another series.`}
+      </p>
+    );
+  });
 }
 
 /** The one figure of the line that a person asks for first. */

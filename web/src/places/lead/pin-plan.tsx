@@ -3,7 +3,8 @@ import type { PinCheck } from '@gorvane/core/fit/pin-check.ts';
 import { connect, PinPlanError } from '@gorvane/core/plan/connect.ts';
 import type { Strand } from '@gorvane/core/plan/connect.ts';
 import type { PinPlanChoices } from '@gorvane/core/lead/pin-plan.ts';
-import { houseChoices, proposePinPlan, signalEnd } from '@gorvane/core/lead/pin-plan.ts';
+import { terminalBlockOf } from '@gorvane/core/connector/terminal-block.ts';
+import { blockOrders, houseChoices, proposePinPlan, signalEnd } from '@gorvane/core/lead/pin-plan.ts';
 import { roleOf } from '@gorvane/core/connector/signal.ts';
 import { conductorsAtEnd } from '@gorvane/core/end/end-input.ts';
 import type { PieceConductor } from '@gorvane/core/end/end-input.ts';
@@ -33,12 +34,26 @@ const presets: readonly { id: string; label: string; choices: Partial<PinPlanCho
   { id: 'second pair', label: 'second pair left empty', choices: { secondPair: 'leave empty' } },
 ];
 
+/** Orders of a block, offered where the lead has one that no device speaks for. */
+const blockPresets = blockOrders.map(({ label, order }) => ({
+  id: label,
+  label: `block ${label}`,
+  choices: { blockOrder: order },
+}));
+
+const presetsFor = ({ lead, ends }: StageProps['plan']) =>
+  lead.signal === 'balanced' &&
+  ends.some(({ end, connector }) => terminalBlockOf(connector) !== null && end.deviceId === null)
+    ? [...presets, ...blockPresets]
+    : presets;
+
 const spare = 'spare';
 const idOf = (endId: string, { pieceId, conductor }: Strand) => [endId, pieceId, conductor].join('|');
 
 /** Which conductor is on which contact, by drag, by touch or by choosing; what that does is said below. */
 export function PinPlan(props: StageProps) {
   const { plan, lead, cards, house } = props;
+  const offered = presetsFor(plan);
   const [refused, setRefused] = useState<{ readonly key: string; readonly message: string }>();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -69,10 +84,10 @@ export function PinPlan(props: StageProps) {
           value=""
           data={[
             { value: '', label: 'Take a whole plan…' },
-            ...presets.map(({ id, label }) => ({ value: id, label })),
+            ...offered.map(({ id, label }) => ({ value: id, label })),
           ]}
           onChange={({ currentTarget: { value } }) => {
-            const preset = presets.find(({ id }) => id === value);
+            const preset = offered.find(({ id }) => id === value);
             if (!preset) return;
             setRefused(undefined);
             lead.edit(`pin plan: ${preset.label}`, (now) => ({
