@@ -30,8 +30,8 @@ export const connectorEntrySchema = z.object({
   /** Contacts of a terminal block, and how far apart. */
   positions: z.number().int().min(2).max(mostPositions).optional(),
   pitchMm: z.number().positive().optional(),
-  /** What takes the bend behind its handle, where that is not its clamp. */
-  relief: z.enum(['spring', 'half shells']).optional(),
+  /** What holds the jacket in its handle or takes the bend behind it, where that is not a pair of tabs. */
+  relief: z.enum(['spring', 'half shells', 'chuck']).optional(),
   /** The cable leaves across the axis of the contacts. */
   rightAngle: z.boolean().default(false),
   /** The dielectric that its mandrel and coring are made for, where that matters. */

@@ -70,15 +70,21 @@ describe('contacts of the catalogue', () => {
 
   test('terminal blocks of every size from 2 to 24, a pitch apart', () => {
     for (const pitch of ['3.5', '3.81', '5.08'])
-      for (const fixing of ['screw', 'spring']) {
-        const blocks = pinConnectors.filter(({ id }) => id.startsWith(`terminal-${pitch}-${fixing}-`));
-        expect(blocks.map(({ contacts }) => contacts.length)).toEqual(
-          Array.from({ length: 23 }, (_, index) => index + 2),
-        );
-        const { contacts } = blocks[4]!;
-        for (const [index, { at }] of contacts.slice(1).entries())
-          expect(at[0] - contacts[index]!.at[0]).toBeCloseTo(Number(pitch) * 1e-3, 9);
-      }
+      for (const clamp of ['screw', 'spring'])
+        for (const rightAngle of [false, true]) {
+          const blocks = pinConnectors.filter(
+            (block) =>
+              block.series.id === `terminal-${pitch}` &&
+              block.contactFixing === clamp &&
+              block.rightAngle === rightAngle,
+          );
+          expect(blocks.map(({ contacts }) => contacts.length)).toEqual(
+            Array.from({ length: 23 }, (_, index) => index + 2),
+          );
+          const { contacts } = blocks[4]!;
+          for (const [index, { at }] of contacts.slice(1).entries())
+            expect(at[0] - contacts[index]!.at[0]).toBeCloseTo(Number(pitch) * 1e-3, 9);
+        }
   });
 
   test('one that an end does not have is refused with those it has', () => {

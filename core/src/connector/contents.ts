@@ -83,7 +83,9 @@ export type AnsweredContents = Partial<Contents>;
 export function answersFor(name: ContentName, connector: Connector): string[] {
   const answers = Object.keys(contentQuestions[name].answers);
   if (name === 'contact' && connector.pinDie === null) return answers.filter((answer) => answer !== 'crimp');
-  const isTabbed = connector.method === 'solder lugs' && connector.relief !== 'spring';
+  const isTabbed =
+    connector.method === 'solder lugs' &&
+    (connector.relief === undefined || connector.relief === 'half shells');
   if (name === 'relief' && isTabbed) return ['one size'];
   const hasRing = connector.features.couplingBore !== undefined;
   return name === 'coupling' && !hasRing ? ['captive'] : answers;

@@ -151,7 +151,7 @@ const definitions = {
     2,
     120,
   ),
-  flareDiameter: feature('Flare', 'F', 'diameter of the outer conductor after flaring', 5, 60),
+  flareDiameter: feature('Flare', 'F', 'diameter of the outer conductor after flaring', 5, 80),
   ringOutside: feature('Compression ring, outside', 'R', 'when it lies in its valley', 5, 90),
   conductorProud: feature(
     'Conductor beyond the outer',

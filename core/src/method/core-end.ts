@@ -1,5 +1,5 @@
 import { cableTugAdvice } from '../words/core-end.ts';
-import { closeWords, pullWords } from '../words/core-end.ts';
+import { closeWords, holdsJacketWords, pullWords } from '../words/core-end.ts';
 import type { PartKind } from '../thread/part-kind.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -163,9 +163,6 @@ export function pullStep(input: CoreRecipe, clamp: string): StepDraft {
     work: 'tug',
     stage: 'Join',
     ...pullWords({ endName: input.endName, clamp }),
-    hold: lookHold(
-      `${clamp[0]!.toUpperCase()}${clamp.slice(1)} holds the jacket`,
-      goBack('insert', cableTugAdvice({ clamp })),
-    ),
+    hold: lookHold(holdsJacketWords(clamp), goBack('insert', cableTugAdvice({ clamp }))),
   };
 }

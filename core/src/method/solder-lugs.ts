@@ -1,4 +1,4 @@
-import { closeWords, traitsWords } from '../words/solder-lugs.ts';
+import { closeChuckWords, closeWords, traitsWords } from '../words/solder-lugs.ts';
 import { clampWords } from '../words/solder-lugs.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { openShellHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
@@ -9,6 +9,7 @@ import { featureValue } from '../connector/gauge-card.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
 import { stripCores } from '../strip/core-strip.ts';
 import {
+  chuckPart,
   clampFeatures,
   clampRules,
   closeStep,
@@ -20,7 +21,7 @@ import {
   refusesTube,
   shellRings,
 } from './core-end.ts';
-import type { AnyMethod } from './method.ts';
+import type { AnyMethod, MethodPart } from './method.ts';
 import type { AnyEndInput } from '../end/end-input.ts';
 
 /** Lugs lie one behind the other: the tip's is the farthest, the sleeve's is at the clamp. */
@@ -34,10 +35,22 @@ const seat: CoreSeat = {
   bottom: -0.5e-3,
 };
 
-/** Half shells close by their own serrations; tabs are bent round the jacket. */
-const clampOf = ({ connector }: AnyEndInput) =>
-  connector.relief === 'half shells' ? 'half shells' : 'clamp tabs';
-const hasSpring = ({ connector }: AnyEndInput) => connector.relief === 'spring';
+/** What holds the jacket: half shells close by their own serrations, a chuck by the handle; tabs are bent round it. */
+const clampOf = ({ connector: { relief } }: AnyEndInput) =>
+  relief === 'half shells' || relief === 'chuck' ? relief : 'clamp tabs';
+
+/** What goes on the cable behind the lugs and before the handle, or behind it. */
+function reliefParts(input: AnyEndInput): MethodPart[] {
+  const front = featureValue(input.card, 'clampFront');
+  if (input.connector.relief === 'chuck') return [chuckPart(input)];
+  if (input.connector.relief !== 'spring') return [];
+  return [
+    {
+      ...jacketPart(input, 'relief spring', 'ring', front + 26e-3, { outside: 0.8, face: 'wide coil' }),
+      size: reliefSize(input),
+    },
+  ];
+}
 
 const parts = (input: AnyEndInput) => {
   const front = featureValue(input.card, 'clampFront');
@@ -45,14 +58,7 @@ const parts = (input: AnyEndInput) => {
     // The tube covers the lugs inside the handle, so it lies nearest to them.
     jacketPart(input, 'insulating tube', 'tube', front, { outside: 0.75 }),
     jacketPart(input, 'handle', 'nut', front + 12e-3, { outside: 1, face: 'thread' }),
-    ...(hasSpring(input)
-      ? [
-          {
-            ...jacketPart(input, 'relief spring', 'ring', front + 26e-3, { outside: 0.8, face: 'wide coil' }),
-            size: reliefSize(input),
-          },
-        ]
-      : []),
+    ...reliefParts(input),
   ];
 };
 
@@ -69,17 +75,19 @@ function steps(input: CoreRecipe): StepDraft[] {
     ...coreStripSteps(input, { clamp: false }),
     ...tellApartStep(input),
     ...solderJointSteps(input, 'lug', joints),
-    {
-      role: 'clamp',
-      work: 'crimp',
-      stage: 'Join',
-      ...clampWords({ clamp, endName: input.endName }),
-      tools: [{ label: 'Pliers', setting: 'smooth jaws' }],
-    },
+    ...(clamp === 'chuck'
+      ? []
+      : [
+          {
+            role: 'clamp' as const,
+            work: 'crimp' as const,
+            stage: 'Join' as const,
+            ...clampWords({ clamp, endName: input.endName }),
+            tools: [{ label: 'Pliers', setting: 'smooth jaws' }],
+          },
+        ]),
     ...openShellHolds(input, 'joint'),
-    closeStep(input, {
-      ...closeWords,
-    }),
+    closeStep(input, clamp === 'chuck' ? closeChuckWords : closeWords),
     pullStep(input, clamp),
   ];
 }

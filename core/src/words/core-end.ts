@@ -21,3 +21,9 @@ export const pullWords = ({ endName, clamp }: { readonly endName: string; readon
 
 export const cableTugAdvice = ({ clamp }: { readonly clamp: string }) =>
   `Open it, build the jacket up under the ${clamp}, and close it again.`;
+
+/** What is held, whole: clamp tabs hold, a chuck holds. */
+export const holdsJacketWords = (clamp: string) => {
+  const plural = clamp === 'clamp tabs' || clamp === 'half shells';
+  return `${clamp[0]!.toUpperCase()}${clamp.slice(1)} ${plural ? 'hold' : 'holds'} the jacket`;
+};

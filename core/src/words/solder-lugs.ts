@@ -23,6 +23,12 @@ export const closeWords = {
   experienced: 'Tube over the lugs, handle home, cable does not turn.',
 };
 
+export const closeChuckWords = {
+  firstTime:
+    'Slide the insulating tube forward over the lugs and the chuck up to it, its jaws on the jacket and not on the cores. Screw the handle over both until it is firm. The cable does not turn with it.',
+  experienced: 'Tube over the lugs, chuck on the jacket, handle firm, cable does not turn.',
+};
+
 export const traitsWords = {
   because: 'common, cheap, opens again',
 };

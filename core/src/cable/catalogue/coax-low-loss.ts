@@ -12,7 +12,8 @@ const polyethyleneJacket = {
 interface Size {
   readonly size: string;
   readonly conductorMm: number;
-  readonly clad: boolean;
+  /** One wire of copper, seven twisted ones, or one of aluminium clad with copper. */
+  readonly conductor: 'copper' | 'stranded' | 'clad';
   readonly dielectricMm: number;
   readonly permittivity: number;
   readonly jacketMm: number;
@@ -20,32 +21,34 @@ interface Size {
   readonly nominalAttenuationMHz: CoaxEntry['nominalAttenuationMHz'];
 }
 
-/** Foam coax with bonded aluminium foil and tinned braid; the larger ones have a copper-clad aluminium conductor. */
+/** Foam coax with bonded aluminium foil and tinned braid; the larger ones have a conductor of copper-clad aluminium, or of seven copper wires where they are moved. */
 function lowLoss({
   size,
   conductorMm,
-  clad,
+  conductor,
   dielectricMm,
   permittivity,
   jacketMm,
   ...rest
 }: Size): CoaxEntry {
   const cladding = 0.05 * conductorMm;
+  const stranded = conductor === 'stranded';
   return {
-    id: `low-loss-${size}`,
+    id: `low-loss-${size}${stranded ? '-stranded' : ''}`,
     structure: 'coax',
     family: 'low-loss coax',
-    name: `low-loss foam ${size} mm`,
+    name: `low-loss foam ${size} mm${stranded ? ', stranded' : ''}`,
     nominalImpedanceOhm: 50,
     conductor: {
-      strands: 1,
+      strands: stranded ? 7 : 1,
       diameterMm: conductorMm,
-      strandLayers: clad
-        ? [
-            { metal: 'aluminium', thicknessMm: conductorMm / 2 - cladding },
-            { metal: 'copper', thicknessMm: cladding },
-          ]
-        : [{ metal: 'copper', thicknessMm: conductorMm / 2 }],
+      strandLayers:
+        conductor === 'clad'
+          ? [
+              { metal: 'aluminium', thicknessMm: conductorMm / 2 - cladding },
+              { metal: 'copper', thicknessMm: cladding },
+            ]
+          : [{ metal: 'copper', thicknessMm: conductorMm / (stranded ? 6 : 2) }],
     },
     dielectric: {
       material: 'foam polyethylene',
@@ -67,7 +70,7 @@ export const lowLossCoax: CoaxEntry[] = [
   lowLoss({
     size: '5',
     conductorMm: 0.94,
-    clad: false,
+    conductor: 'copper',
     dielectricMm: 2.79,
     permittivity: 1.69,
     jacketMm: 4.95,
@@ -85,7 +88,7 @@ export const lowLossCoax: CoaxEntry[] = [
   lowLoss({
     size: '6',
     conductorMm: 1.42,
-    clad: false,
+    conductor: 'copper',
     dielectricMm: 3.81,
     permittivity: 1.42,
     jacketMm: 6.1,
@@ -101,9 +104,27 @@ export const lowLossCoax: CoaxEntry[] = [
     ],
   }),
   lowLoss({
+    size: '7',
+    conductorMm: 1.78,
+    conductor: 'copper',
+    dielectricMm: 4.83,
+    permittivity: 1.43,
+    jacketMm: 7.62,
+    relativeCost: 2.4,
+    nominalAttenuationMHz: [
+      [30, 3.5],
+      [50, 4.6],
+      [150, 7.9],
+      [450, 13.8],
+      [900, 19.8],
+      [2000, 30.1],
+      [2500, 33.9],
+    ],
+  }),
+  lowLoss({
     size: '10',
     conductorMm: 2.74,
-    clad: true,
+    conductor: 'clad',
     dielectricMm: 7.24,
     permittivity: 1.38,
     jacketMm: 10.29,
@@ -120,9 +141,27 @@ export const lowLossCoax: CoaxEntry[] = [
     ],
   }),
   lowLoss({
+    size: '10',
+    conductorMm: 2.85,
+    conductor: 'stranded',
+    dielectricMm: 7.24,
+    permittivity: 1.42,
+    jacketMm: 10.29,
+    relativeCost: 4,
+    nominalAttenuationMHz: [
+      [30, 2.6],
+      [50, 3.4],
+      [150, 6],
+      [450, 10.6],
+      [900, 15.3],
+      [2000, 23.4],
+      [2500, 26.4],
+    ],
+  }),
+  lowLoss({
     size: '13',
     conductorMm: 3.61,
-    clad: true,
+    conductor: 'clad',
     dielectricMm: 9.4,
     permittivity: 1.35,
     jacketMm: 12.7,
@@ -140,7 +179,7 @@ export const lowLossCoax: CoaxEntry[] = [
   lowLoss({
     size: '15',
     conductorMm: 4.47,
-    clad: true,
+    conductor: 'clad',
     dielectricMm: 11.56,
     permittivity: 1.32,
     jacketMm: 14.99,

@@ -131,6 +131,26 @@ const bigEntry = { entryBore: 7.4, clampLeast: 3, clampMost: 7.4 } as const;
 export const lugEnds: ConnectorEntry[] = [
   lugEnd('jack-6-ts', '6.35 mm TS plug, clamp tabs', 'jack-6-ts', { ...withoutRing(bigLugs), ...bigEntry }),
   lugEnd('jack-6-trs', '6.35 mm TRS plug, clamp tabs', 'jack-6-trs', { ...bigLugs, ...bigEntry }),
+  ...(['ts', 'trs'] as const).flatMap((poles) => {
+    const lugs = poles === 'ts' ? withoutRing(bigLugs) : bigLugs;
+    const named = (relief: string) => `6.35 mm ${poles.toUpperCase()} plug, ${relief}`;
+    return [
+      lugEnd(
+        `jack-6-${poles}-chuck`,
+        named('chuck'),
+        `jack-6-${poles}`,
+        { ...lugs, entryBore: 8, clampLeast: 4, clampMost: 8, bodyOutside: 14.5 },
+        'chuck',
+      ),
+      lugEnd(
+        `jack-6-${poles}-half-shell`,
+        named('serrated half shells'),
+        `jack-6-${poles}`,
+        { ...lugs, entryBore: 8.2, clampLeast: 4, clampMost: 8.2, bodyOutside: 15 },
+        'half shells',
+      ),
+    ];
+  }),
   lugEnd('jack-3-trs', '3.5 mm TRS plug, clamp tabs', 'jack-3-trs', {
     ...smallLugs,
     entryBore: 5,

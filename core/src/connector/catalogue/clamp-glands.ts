@@ -69,6 +69,20 @@ const seven: GlandSize = {
   coneRim: 9.6,
   pinBore: 1.1,
 };
+const sevenFifty: GlandSize = {
+  ...seven,
+  size: '7-50',
+  name: '7 mm low-loss',
+  forCoax: 'low-loss foam 7 mm',
+  nutBore: 8.4,
+  washerBore: 8.1,
+  gasketBore: 7.85,
+  nutOutside: 14,
+  clampBore: 6.3,
+  coneRim: 10.2,
+  pinBore: 1.9,
+  pinOutside: 2.7,
+};
 const ten: GlandSize = {
   size: '10',
   name: '10 mm',
@@ -90,6 +104,15 @@ const tenLowLoss: GlandSize = {
   name: '10 mm low-loss',
   forCoax: 'low-loss foam 10 mm',
   pinBore: 2.85,
+  pinOutside: 4,
+};
+
+const tenStranded: GlandSize = {
+  ...ten,
+  size: '10-stranded',
+  name: '10 mm low-loss, stranded',
+  forCoax: 'low-loss foam 10 mm, stranded',
+  pinBore: 2.95,
   pinOutside: 4,
 };
 
@@ -201,6 +224,8 @@ export const clampGlands: ConnectorEntry[] = [
   gland(bodies.nPlug, five),
   gland(bodies.nPlug, ten),
   gland(bodies.nPlug, tenLowLoss),
+  gland(bodies.nPlug, sevenFifty),
+  gland(bodies.nPlug, tenStranded),
   gland(bodies.nSocket, ten),
   gland(bodies.nSocket, tenLowLoss),
   gland(bodies.bncPlug, five),
@@ -208,6 +233,8 @@ export const clampGlands: ConnectorEntry[] = [
   gland(bodies.uhfPlug, five),
   gland(bodies.uhfPlug, sixty),
   gland(bodies.uhfPlug, seven),
+  gland(bodies.uhfPlug, sevenFifty),
+  gland(bodies.uhfPlug, tenStranded),
   gland(bodies.uhfPlug, ten),
   gland(bodies.uhfPlug, tenLowLoss),
 ];

@@ -79,6 +79,15 @@ export const ferruleClasses = {
     [13, 7.4, 0.6],
     [1.15, 2.1],
   ),
+  // Dies close on ferrule, braid and stem, and on barrel and conductor, at some 0.93 of the hexagon.
+  '7-50': figures(
+    '7 mm low-loss',
+    'low-loss foam 7 mm',
+    [7.36, 2.54],
+    [10, 5.7, 5.05],
+    [13.5, 8, 0.55],
+    [1.9, 2.7],
+  ),
   '10': figures(
     '10 mm',
     '10 mm coax (RG-213 class)',
@@ -94,6 +103,14 @@ export const ferruleClasses = {
     [12, 8.3, 7.5],
     [17, 10.8, 0.7],
     [2.85, 4],
+  ),
+  '10-stranded': figures(
+    '10 mm low-loss, stranded',
+    'low-loss foam 10 mm, stranded',
+    [10.9, 3.4],
+    [12, 8.3, 7.5],
+    [17, 10.8, 0.7],
+    [2.95, 3.8],
   ),
   '13-low-loss': figures(
     '13 mm low-loss',

@@ -133,7 +133,7 @@ function family(series: SeriesFeatures, id: SeriesId, sizes: readonly FerruleCla
 
 /** Contact and crimped ferrule: SMA, RP-SMA, BNC, TNC and N. */
 export const pinAndFerruleConnectors: ConnectorEntry[] = [
-  ...family(tnc, 'tnc', ['5', '2.5', '6-50', '10', '10-low-loss']),
+  ...family(tnc, 'tnc', ['5', '2.5', '6-50', '7-50', '10', '10-low-loss', '10-stranded']),
   ...family(tnc, 'tnc-75', ['6']),
   ...family(bnc, 'bnc', ['5', '2.5', '6-50']),
   ...family(bnc, 'bnc-75', ['6', '2.5', 'rg-6']),
@@ -141,9 +141,11 @@ export const pinAndFerruleConnectors: ConnectorEntry[] = [
   ...(['2.5', '5'] as const).flatMap((size) =>
     (['plug', 'socket'] as const).map((sex) => crimped(sma, 'sma', sex, size, { reversePolarity: true })),
   ),
-  ...family(n, 'n', ['5', '6-50', '10', '10-low-loss', '13-low-loss', '15-low-loss']),
+  ...family(n, 'n', ['5', '6-50', '7-50', '10', '10-low-loss', '10-stranded', '13-low-loss', '15-low-loss']),
   crimped(tnc, 'tnc', 'plug', '5', { soldered: true }),
   crimped(sma, 'sma', 'plug', '2.5', { soldered: true }),
   crimped(n, 'n', 'plug', '10', { soldered: true }),
   crimped(n, 'n', 'plug', '10-low-loss', { soldered: true }),
+  crimped(n, 'n', 'plug', '7-50', { soldered: true }),
+  crimped(n, 'n', 'plug', '10-stranded', { soldered: true }),
 ];

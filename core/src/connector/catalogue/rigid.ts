@@ -80,9 +80,11 @@ interface FeederFigures {
 
 const feederSizes: readonly FeederFigures[] = [
   { size: '1/2', jacket: 16, outer: 13.9, pitch: 6.2, valleys: 2, conductor: 4.8 },
+  { size: '3/4', jacket: 22.6, outer: 20, pitch: 6.7, valleys: 2, conductor: 7 },
   { size: '7/8', jacket: 28, outer: 24.9, pitch: 7, valleys: 3, conductor: 9.1, bore: 8.3 },
   { size: '1-1/4', jacket: 39, outer: 35.8, pitch: 9.6, valleys: 3, conductor: 13.1, bore: 12.1 },
   { size: '1-5/8', jacket: 50, outer: 46.5, pitch: 12, valleys: 3, conductor: 17.6, bore: 16.4 },
+  { size: '2-1/4', jacket: 64, outer: 59.5, pitch: 15, valleys: 3, conductor: 22.2, bore: 20.8 },
 ];
 
 function feederClamp(

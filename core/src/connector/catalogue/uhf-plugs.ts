@@ -143,7 +143,7 @@ function reducer({ size, forCoax, bore, nose, tipBore }: ReducerSize): Connector
 
 /** UHF plugs, PL-259 pattern, by how the shield is fixed. */
 export const uhfPlugs: ConnectorEntry[] = [
-  ...(['5', '6-50', '10', '10-low-loss'] as const).map(hollowTip),
+  ...(['5', '6-50', '7-50', '10', '10-low-loss', '10-stranded'] as const).map(hollowTip),
   soldered('silver'),
   soldered('nickel'),
   screwOn,
