@@ -53,9 +53,14 @@ export function endInput(lead: Lead, end: LeadEnd, card: GaugeCard, house: House
     connector,
     card: withBreakout(completeCard(card, connector), end),
     contents: contentsOf(card, connector),
-    house,
+    house: houseAt(end, house),
     power: lead.requirement.inputPower.value,
   };
+}
+
+/** The house as one end has it: what becomes of its spare cores may be its own. */
+function houseAt({ spareCore }: LeadEnd, house: House): House {
+  return spareCore === undefined ? house : { ...house, practice: { ...house.practice, spareCore } };
 }
 
 /** A breakout is a choice of the lead, not a feature of the bag. */

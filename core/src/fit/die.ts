@@ -21,7 +21,7 @@ export function judgeDie(id: string, label: string, wanted: number, dies: readon
       verdict: 'does not fit',
       one: 'no die in the shop',
       other: `wanted: hex ${formatMillimetres(wanted, 2)} mm`,
-      consequence: 'The shop has no dies: add them in House.',
+      consequence: 'The shop has no dies: add them in Stores.',
     };
   const margin = nearest - wanted;
   const right = Math.abs(margin) <= dieTolerance + 1e-8;

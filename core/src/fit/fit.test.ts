@@ -53,7 +53,7 @@ describe('pin and ferrule', () => {
     expect(judgeDie('d', 'die', 5.41e-3, [5.5e-3]).verdict).toBe('fits');
     expect(judgeDie('d', 'die', 5.41e-3, [5.6e-3]).consequence).toMatch(/larger die leaves the crimp loose/);
     expect(judgeDie('d', 'die', 5.41e-3, [5.2e-3]).consequence).toMatch(/cuts into/);
-    expect(judgeDie('d', 'die', 5.41e-3, []).consequence).toMatch(/add them in House/);
+    expect(judgeDie('d', 'die', 5.41e-3, []).consequence).toMatch(/add them in Stores/);
   });
 
   test('the edge between fits, tight and not is where it is said to be', () => {

@@ -1,5 +1,8 @@
 import { z } from 'zod';
 
+/** What becomes of a core that goes nowhere. */
+export const spareCores = ['fold back', 'cut flush'] as const;
+
 /** The questions where good technicians disagree, and their schools. `schools.ts` has the reasons. */
 const answersSchema = z.object({
   stripping: z.enum(['tool', 'blade']),
@@ -24,7 +27,7 @@ const answersSchema = z.object({
   ]),
   cups: z.enum(['fill and reflow', 'seat and feed']),
   tinning: z.enum(['tin', 'leave bare']),
-  spareCore: z.enum(['fold back', 'cut flush']),
+  spareCore: z.enum(spareCores),
   shieldTail: z.enum(['shorter than the cores', 'longer than the cores']),
   lightingTail: z.enum(['twist the braid', 'solder a stranded link']),
   secondPair: z.enum(['wire', 'leave empty']),

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { coaxEntrySchema, coreEntrySchema } from '../cable/construction.ts';
 import { addedKinds } from './added-part.ts';
 import { beadMaterialIds } from '../line/choke.ts';
-import { ownPracticeSchema } from '../house/practice.ts';
+import { ownPracticeSchema, spareCores } from '../house/practice.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 import { channelNames, signals } from '../connector/signal.ts';
 
@@ -34,6 +34,8 @@ const endSchema = z.object({
   quarterTurns: z.number().int().min(0).max(3).default(0),
   /** How long its cores are free of the jacket, metres, where it does not clamp the jacket; absent for the usual of its kind. */
   breakout: z.number().min(shortestBreakout).max(longestBreakout).optional(),
+  /** What becomes of its spare cores, where that is not as the lead does it elsewhere. */
+  spareCore: z.enum(spareCores).optional(),
   /** What it goes to: amplifier, loudspeaker. */
   called: z.string().min(1).max(40).optional(),
 });

@@ -109,7 +109,7 @@ describe('what stands against an end', () => {
     expect(reasonsOf(want({ house: bare }), 'n-plug-50-crimp-5').text).toMatch(
       /Die for the ferrule: No exact die/,
     );
-    expect(reasonsOf(want({ house: bare }), 'n-plug-clamp-5').text).toContain('no gland spanners (House)');
+    expect(reasonsOf(want({ house: bare }), 'n-plug-clamp-5').text).toContain('no gland spanners (Stores)');
     expect(good(want({ house: bare }))).toEqual([]);
     expect(connectorsFor(coaxById('rg-58'), bare).length).toBe(
       connectorsFor(coaxById('rg-58'), house).length,

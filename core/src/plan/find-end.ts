@@ -103,7 +103,7 @@ function toolReasons(method: AnyMethod, house: House): EndReason[] {
   const had: readonly string[] = house.tools;
   return method.traits.shopTools
     .filter((tool) => !had.includes(tool))
-    .map((tool) => ({ about: 'tools', weight: 'against', text: `The shop has no ${tool} (House).` }));
+    .map((tool) => ({ about: 'tools', weight: 'against', text: `The shop has no ${tool} (Stores).` }));
 }
 
 function bagOf(want: EndWant, input: AnyEndInput, method: AnyMethod): string[] {

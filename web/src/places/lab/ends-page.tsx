@@ -81,7 +81,7 @@ export function EndsPage() {
         data={['any', ...methodNames].map((value) => ({ value, label: value }))}
       />
       <p className="soft">
-        Dies and tools are those of the shop: <Link to="/house">House</Link>.
+        Dies and tools are those of the shop: <Link to="/stores">Stores</Link>.
       </p>
     </>
   );

@@ -29,6 +29,7 @@ import { ConnectorChoice } from './connector-choice.tsx';
 import { EndChoices } from './end-choices.tsx';
 import type { StageProps } from './stage-props.ts';
 import { OwnPractice } from './own-practice.tsx';
+import { SecondCoreChoice } from './second-core.tsx';
 import { SignalChoices } from './signal-choices.tsx';
 
 /** Cable, ends, where the lead lives and what it carries. */
@@ -176,7 +177,15 @@ export function ChooseInputs(props: StageProps) {
               Find another end
             </Link>
           ) : (
-            <EndChoices lead={lead} end={end} house={house.record} />
+            <>
+              <EndChoices lead={lead} end={end} house={house.record} />
+              <SecondCoreChoice
+                lead={lead}
+                plan={plan.ends.find((planned) => planned.end.id === end.id)!}
+                card={cards.get(end.id)!.record}
+                house={house.record}
+              />
+            </>
           )}
         </div>
       ))}
