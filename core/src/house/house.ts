@@ -1,5 +1,6 @@
 import { houseId } from './house-id.ts';
 import { z } from 'zod';
+import { formatMillimetres } from '../quantity/length.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 import { firstRevision } from '../record/revise.ts';
 import { practiceSchema, usualPractice } from './practice.ts';
@@ -110,13 +111,18 @@ export const cutUncertainty = {
   lay: 0.2e-3,
 } as const;
 
-const shrink = (suppliedMm: number, recoveredMm: number, outsideMm: number, adhesive: boolean): Shrink => ({
-  name: `${adhesive ? 'adhesive ' : ''}shrink ${suppliedMm} mm`,
-  supplied: suppliedMm * 1e-3,
-  recovered: recoveredMm * 1e-3,
-  outside: outsideMm * 1e-3,
-  adhesive,
-});
+/** A tube of the usual ratio of 3 to 1 is called by its supplied bore; one that shrinks further by both. */
+const usualRatio = 3.3;
+
+export function shrinkName({ supplied, recovered, adhesive }: Omit<Shrink, 'name' | 'outside'>): string {
+  const to = supplied > usualRatio * recovered ? ` to ${formatMillimetres(recovered)}` : '';
+  return `${adhesive ? 'adhesive ' : ''}shrink ${formatMillimetres(supplied)}${to} mm`;
+}
+
+const shrink = (suppliedMm: number, recoveredMm: number, outsideMm: number, adhesive: boolean): Shrink => {
+  const tube = { supplied: suppliedMm * 1e-3, recovered: recoveredMm * 1e-3, adhesive };
+  return { name: shrinkName(tube), ...tube, outside: outsideMm * 1e-3 };
+};
 
 /** What a new shop starts with: every choice is the default of the trade page, every tool the usual one. */
 export function defaultHouse(now: string): House {
@@ -140,6 +146,7 @@ export function defaultHouse(now: string): House {
       shrink(12.7, 4.2, 14.3, true),
       shrink(19, 6.4, 20.2, false),
       shrink(19, 6.4, 21, true),
+      shrink(19, 3.2, 22.5, true),
       shrink(25.4, 8.5, 26.8, false),
       shrink(25.4, 8.5, 27.6, true),
       shrink(39, 13, 41.4, true),

@@ -1,6 +1,7 @@
-import { formatMillimetres, parseLength } from '../quantity/length.ts';
+import { parseLength } from '../quantity/length.ts';
 import { QuantityError } from '../quantity/quantity-error.ts';
 import type { Shrink } from './house.ts';
+import { shrinkName } from './house.ts';
 
 /** Wall of a tube as supplied, both sides together, where only its bores are known, metres. Engineering value. */
 const suppliedWalls = 0.8e-3;
@@ -16,6 +17,6 @@ export function parseShrink(text: string): Shrink {
   if (!(recovered > 0 && supplied > recovered && supplied < 0.2))
     throw new QuantityError(text, 'a supplied bore larger than the recovered one');
   const adhesive = match[3] !== undefined;
-  const name = `${adhesive ? 'adhesive ' : ''}shrink ${formatMillimetres(supplied)} mm`;
-  return { name, supplied, recovered, outside: supplied + suppliedWalls, adhesive };
+  const tube = { supplied, recovered, adhesive };
+  return { name: shrinkName(tube), ...tube, outside: supplied + suppliedWalls };
 }

@@ -197,7 +197,8 @@ function joinsOf(lead: Lead): Join[] {
   const cores = ofKind(trunk.cableId, 'core');
   const joins = new Map<string, Join['conductors']>();
   for (const leg of legs) {
-    const mine = ofKind(leg.cableId, 'core');
+    // A leg of a stereo split carries one channel: of a pair the second core has no use there yet.
+    const mine = ofKind(leg.cableId, 'core').slice(0, stereo ? 1 : undefined);
     mine.forEach((core, index) => {
       const from = cores[stereo ? used + index : index];
       if (!from) return;

@@ -111,7 +111,11 @@ function eventSteps(input: CompileInput, { event }: ThreadMoment, before: readon
     return completeSteps(`${lead.id}/${extra.id}`, null, addedSteps(lead, extra), lastOf(before));
   if (extra) {
     const sleeve = input.parts.find(({ id }) => id === extra.id)!;
-    return completeSteps(`${lead.id}/${extra.id}`, null, sleeveSteps(sleeve, input.house), lastOf(before));
+    const shrinks = input.parts.filter(
+      ({ kind, fixedBy }) => kind === 'sleeve shrink' && fixedBy === event.id,
+    ).length;
+    const drafts = sleeveSteps(sleeve, shrinks, input.house);
+    return completeSteps(`${lead.id}/${extra.id}`, null, drafts, lastOf(before));
   }
   const sleeves = input.parts.filter(({ kind }) => kind === 'label sleeve');
   const drafts =

@@ -1,7 +1,7 @@
 import type { AnyEndInput, PieceConductor } from '../end/end-input.ts';
 import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import type { House } from '../house/house.ts';
-import type { Lead, LeadEnd } from '../lead/lead.ts';
+import type { Join, Lead, LeadEnd } from '../lead/lead.ts';
 import { endInput } from '../end/end-input.ts';
 import type { Practice } from '../house/practice.ts';
 import { connect } from './connect.ts';
@@ -12,6 +12,7 @@ export type SecondCore = (typeof secondCores)[number];
 
 interface Mate {
   readonly core: PieceConductor;
+  readonly first: PieceConductor;
   /** Where the first core of its pair is. */
   readonly contact: string;
   readonly twisted: boolean;
@@ -25,16 +26,17 @@ function matesAt({ joints, spares }: AnyEndInput): Mate[] {
   const onContact = joints.flatMap(({ contact, conductors }) =>
     conductors.map((core) => ({ core, contact: contact.id })),
   );
-  const spare = spares.flatMap((core) => {
+  const spare = spares.flatMap((core): Mate[] => {
     const first = onContact.find((other) => samePair(other.core, core));
-    return first ? [{ core, contact: first.contact, twisted: false }] : [];
+    return first ? [{ core, first: first.core, contact: first.contact, twisted: false }] : [];
   });
-  const twisted = onContact.filter((second, index) =>
-    onContact
+  const twisted = onContact.flatMap((second, index): Mate[] => {
+    const first = onContact
       .slice(0, index)
-      .some((first) => first.contact === second.contact && samePair(first.core, second.core)),
-  );
-  return [...spare, ...twisted.map((second) => ({ ...second, twisted: true }))];
+      .find((other) => other.contact === second.contact && samePair(other.core, second.core));
+    return first ? [{ ...second, first: first.core, twisted: true }] : [];
+  });
+  return [...spare, ...twisted];
 }
 
 /** What is done with second cores at an end; null where it has none. */
@@ -42,6 +44,20 @@ export function secondCoreOf(input: AnyEndInput): SecondCore | null {
   const mates = matesAt(input);
   if (mates.length === 0) return null;
   return mates.every(({ twisted }) => twisted) ? 'twisted in' : input.house.practice.spareCore;
+}
+
+/** A joint at a split takes the second core beside the first, or lets it go. */
+function withMates(join: Join, mates: readonly Mate[], twisted: boolean): Join {
+  const second = mates.filter(({ first }) =>
+    join.conductors.some(({ pieceId, conductor }) => pieceId === first.pieceId && conductor === first.id),
+  );
+  const others = join.conductors.filter(
+    ({ pieceId, conductor }) => !second.some(({ core }) => core.pieceId === pieceId && core.id === conductor),
+  );
+  const conductors = twisted
+    ? [...others, ...second.map(({ core }) => ({ pieceId: core.pieceId, conductor: core.id }))]
+    : others;
+  return { ...join, conductors };
 }
 
 /**
@@ -70,10 +86,14 @@ export function withSecondCore(
         ),
       lead,
     );
-  if (choice === 'twisted in') return joined;
+  const whole = {
+    ...joined,
+    joins: joined.joins.map((join) => withMates(join, mates, choice === 'twisted in')),
+  };
+  if (choice === 'twisted in') return whole;
   const spareCore: Practice['spareCore'] = choice;
   return {
-    ...joined,
-    ends: joined.ends.map((other) => (other.id === end.id ? { ...other, spareCore } : other)),
+    ...whole,
+    ends: whole.ends.map((other) => (other.id === end.id ? { ...other, spareCore } : other)),
   };
 }

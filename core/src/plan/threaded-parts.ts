@@ -149,20 +149,23 @@ function labelSleeve(lead: Lead, extra: ExtraPart, house: House): LeadPart {
   };
 }
 
-/** Trunk that the shrink of a split reaches over, and of the legs, metres. Engineering values. */
-const splitCover = { trunk: 20e-3, legs: 20e-3 } as const;
+/** Cable that the shrink of a split reaches over on either side, and where the end of a sleeve lies under it, metres. House defaults. */
+const splitCover = { bare: 20e-3, sleeved: 37.5e-3 } as const;
 
 /** The shrink over the crotch of a split: adhesive, so that it holds the legs together and keeps water out. */
 function splitShrink(lead: Lead, nodeId: string, house: House): LeadPart {
   const trunk = lead.legs.find(({ fromNodeId, toNodeId }) => fromNodeId === nodeId || toNodeId === nodeId)!;
+  const sleeved = braidedSleeves(lead).some(({ legId }) => splitsAt(lead, legId).includes(nodeId));
+  const sleeve = sleeved ? sleeveWall : 0;
   const thick = legDiameter(lead, trunk.id);
   const legs = branchesDiameter(lead, nodeId, trunk.id);
   const joined = lead.joins.some((join) => join.nodeId === nodeId);
-  const largest = Math.max(thick, legs) * (joined ? 1.25 : 1);
+  // Sleeves end beside the lump of the joints, not on it.
+  const largest = Math.max(Math.max(thick, legs) * (joined ? 1.25 : 1), Math.max(thick, legs) + sleeve);
   const choice = chooseShrink(house.shrink, {
     largest,
     smallest: Math.min(thick, legs),
-    covered: splitCover.trunk + splitCover.legs + (joined ? 40e-3 : 0),
+    covered: 2 * (sleeved ? splitCover.sleeved : splitCover.bare) + (joined ? 40e-3 : 0),
     adhesive: true,
   });
   const away = 5e-3;
@@ -183,12 +186,24 @@ function splitShrink(lead: Lead, nodeId: string, house: House): LeadPart {
   };
 }
 
-/** A sleeve over a whole leg: it opens as far as its fibres let it. */
-function braidedSleeve(
-  lead: Lead,
-  extra: Extract<ExtraPart, { kind: 'braided sleeve' }>,
-  house: House,
-): LeadPart {
+type SleeveExtra = Extract<ExtraPart, { kind: 'braided sleeve' }>;
+
+const braidedSleeves = ({ extraParts }: Lead) =>
+  extraParts.filter((extra): extra is SleeveExtra => extra.kind === 'braided sleeve');
+
+/** What a braided sleeve adds to what it lies on, across, metres. Engineering value. */
+const sleeveWall = 1.5e-3;
+
+/** The splits or splices that a leg ends at. */
+function splitsAt(lead: Lead, legId: string): string[] {
+  const leg = lead.legs.find(({ id }) => id === legId)!;
+  return lead.nodes
+    .filter(({ id, kind }) => kind !== 'end' && (id === leg.fromNodeId || id === leg.toNodeId))
+    .map(({ id }) => id);
+}
+
+/** A sleeve over a whole leg: it opens as far as its fibres let it, and goes on to a split, under its shrink. */
+function braidedSleeve(lead: Lead, extra: SleeveExtra, house: House): LeadPart {
   const end = endById(lead, extra.nearEndId);
   const leg = lead.legs.find(({ id }) => id === extra.legId)!;
   const sleeve = braidedSleeveById(extra.size);
@@ -206,14 +221,14 @@ function braidedSleeve(
     legId: extra.legId,
     place: leg.finishedLength / 2,
     opening: most,
-    outside: bundle + 1.5e-3,
-    fixedOutside: bundle + 1.5e-3,
+    outside: bundle + sleeveWall,
+    fixedOutside: bundle + sleeveWall,
     fixedBy: fixEventId(extra.id),
     cutLength: fits
       ? sleeveCutLength(
           sleeve,
           bundle,
-          Math.max(0.02, leg.finishedLength - 2 * extra.distance),
+          Math.max(0.02, leg.finishedLength - (2 - splitsAt(lead, leg.id).length) * extra.distance),
           house.practice.sleeveCut === 'measure first' ? 'sealed' : 'over-long',
         )
       : undefined,
@@ -224,16 +239,12 @@ function braidedSleeve(
 /** Shrink that holds one end of a braided sleeve: half on it, half on what it covers, metres. Engineering value. */
 const sleeveEnd = 30e-3;
 
-/** One short shrink for either end of a braided sleeve; each lies beyond its own end until the sleeve is drawn tight. */
-function sleeveShrinks(
-  lead: Lead,
-  extra: Extract<ExtraPart, { kind: 'braided sleeve' }>,
-  house: House,
-): LeadPart[] {
+/** One short shrink for either end of a braided sleeve that does not lie under that of a split; each lies beyond its own end until the sleeve is drawn tight. */
+function sleeveShrinks(lead: Lead, extra: SleeveExtra, house: House): LeadPart[] {
   const near = endById(lead, extra.nearEndId);
   const leg = lead.legs.find(({ id }) => id === extra.legId)!;
   const bundle = legDiameter(lead, extra.legId);
-  const largest = bundle + 1.5e-3;
+  const largest = bundle + sleeveWall;
   const choice = chooseShrink(house.shrink, {
     largest,
     smallest: bundle,
@@ -242,7 +253,11 @@ function sleeveShrinks(
   });
   const name = choice?.shrink.name ?? 'shrink';
   const inset = Math.min(extra.distance, 0.4 * leg.finishedLength);
-  return (['start', 'end'] as const).map((side) => ({
+  const splits = splitsAt(lead, leg.id);
+  const sides = (['start', 'end'] as const).filter(
+    (side) => !splits.includes(side === 'start' ? leg.fromNodeId : leg.toNodeId),
+  );
+  return sides.map((side) => ({
     id: `${extra.id}/shrink at its ${side}`,
     kind: 'sleeve shrink',
     form: 'tube',

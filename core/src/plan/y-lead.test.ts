@@ -18,6 +18,7 @@ import { cutKey } from '../strip/cut-of.ts';
 import { counted, house, now } from '../testing/example.ts';
 import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { planLead } from './lead-plan.ts';
+import { withSecondCore } from './second-core.ts';
 
 const request = (change: Partial<LeadRequest> = {}): LeadRequest => ({
   name: 'Ticket-desk lead',
@@ -234,3 +235,73 @@ function faultOf(wiring: Wiring, { kind, a, b }: { kind: string; a: number; b: n
       return [{ kind: 'wrong contact', terminal, point: points[b % points.length]! }];
   }
 }
+
+describe('a Y lead with legs of microphone cable, both cores twisted, a sleeve on each leg', () => {
+  const half = connectorById('phono-half-shell');
+  const made = makeLead(
+    request({
+      ...joined,
+      legCableId: 'mic-pair',
+      far: [
+        { connector: half, channel: 'left', legLength: 0.5 },
+        { connector: half, channel: 'right', legLength: 0.5 },
+      ],
+    }),
+    counted(),
+    now,
+  );
+  const cardOf = (id: string) => made.cards.find((card) => card.id === id)!;
+  const twisted = made.lead.ends
+    .slice(1)
+    .reduce(
+      (lead, end) => withSecondCore(lead, end, cardOf(end.gaugeCardId), house, 'twisted in'),
+      made.lead,
+    );
+  const sleeve = (leg: 'B' | 'C') => ({
+    id: `sleeve ${leg}`,
+    kind: 'braided sleeve' as const,
+    legId: `leg ${leg}`,
+    nearEndId: leg,
+    distance: 0.03,
+    size: 'sleeve-6',
+  });
+  const sleeved = planLead(
+    { ...twisted, extraParts: [...made.lead.extraParts, sleeve('B'), sleeve('C')] },
+    made.cards,
+    house,
+  );
+  const bare = planLead(made.lead, made.cards, house);
+  const crotch = (plan: typeof bare) => plan.parts.find(({ kind }) => kind === 'split shrink')!;
+
+  test('both cores of a leg are on its tip and on one core of the trunk: nothing is spare', () => {
+    expect(
+      sleeved.ends.map(({ input }) => input.spares.filter(({ kind }) => kind === 'core').length),
+    ).toEqual([0, 0, 0]);
+    expect(sleeved.lead.joins.map(({ conductors }) => conductors.length)).toEqual([3, 3, 3]);
+    expect(prove(proofPlanOf(sleeved, house), []).checks.length).toBeGreaterThan(2);
+    const back = sleeved.lead.ends
+      .slice(1)
+      .reduce((lead, end) => withSecondCore(lead, end, cardOf(end.gaugeCardId), house, 'fold back'), twisted);
+    expect(back.joins).toEqual(made.lead.joins);
+  });
+
+  test('each sleeve goes up to the split: one shrink of its own, the other end under the crotch seal', () => {
+    expect(sleeved.thread.possible).toBe(true);
+    const shrinks = sleeved.parts.filter(({ kind }) => kind === 'sleeve shrink');
+    expect(shrinks.map(({ fixedBy }) => fixedBy).sort()).toEqual(['sleeve B/fix', 'sleeve C/fix']);
+    const fix = sleeved.steps.filter(({ role }) => role === 'sleeve');
+    expect(fix).toHaveLength(2);
+    for (const { text } of fix) expect(text.firstTime).toMatch(/its free end.*up to the split/);
+    const order = sleeved.steps.map(({ role }) => role);
+    expect(order.indexOf('split-seal')).toBeGreaterThan(order.lastIndexOf('sleeve'));
+  });
+
+  test('the crotch seal covers 20 mm on either side, and 75 mm in all where sleeves end under it', () => {
+    const covered = (plan: typeof bare) =>
+      crotch(plan).cutLength!.terms.find(({ label }) => /[Cc]over/.test(label))!.value;
+    // A joined split has 40 mm of joints between.
+    expect(covered(bare)).toBeCloseTo(0.04 + 0.04, 9);
+    expect(covered(sleeved)).toBeCloseTo(0.075 + 0.04, 9);
+    expect(crotch(sleeved).opening).toBeGreaterThanOrEqual(crotch(bare).opening);
+  });
+});

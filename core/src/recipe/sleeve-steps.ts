@@ -4,8 +4,8 @@ import type { LeadPart } from '../thread/lead-part.ts';
 import { shrinkCool } from './shrink-words.ts';
 import type { StepDraft } from './step-draft.ts';
 
-/** A braided sleeve drawn to its place, its ends sealed and held, before the lead is proved. */
-export function sleeveSteps(part: LeadPart, house: House): StepDraft[] {
+/** A braided sleeve drawn to its place, its ends sealed and held, before the lead is proved. `shrinks` are its own: a split holds an end too. */
+export function sleeveSteps(part: LeadPart, shrinks: number, house: House): StepDraft[] {
   const measure = house.practice.sleeveCut === 'measure first';
   const glue = house.practice.sleeveHold === 'shrink and adhesive';
   return [
@@ -13,7 +13,7 @@ export function sleeveSteps(part: LeadPart, house: House): StepDraft[] {
       role: 'sleeve',
       work: 'shrink',
       stage: 'Finish',
-      ...sleeveWords({ measure, glue }),
+      ...sleeveWords({ measure, glue, shrinks }),
       figures: [
         ...(part.cutLength
           ? [{ label: 'length of sleeve, lying loose', figure: part.cutLength, plus: null, minus: null }]
