@@ -48,6 +48,12 @@ function answerOf(plan: LeadPlan, house: PlanRequest['house']) {
       lengthMm: cutLength ? mm(asMade(cutLength.value, cableGrain(cutLength.value))) : null,
       colour: colour ?? null,
     })),
+    sleeves: plan.sleeves.map(({ label, ends, cutLength, colour }) => ({
+      label,
+      end: ends.map((endId) => nameOfEnd(plan, endId))[0] ?? null,
+      lengthMm: mm(asMade(cutLength.value, cableGrain(cutLength.value))),
+      colour: colour ?? null,
+    })),
     thread: threadAnswer(plan),
     steps: plan.steps.map((step) => stepAnswer(plan, step)),
     checks: prove(proofPlanOf(plan, house), []).checks.map(checkAnswer),

@@ -20,6 +20,9 @@ export function breakoutRings(input: AnyEndInput, lip: number): SectionRing[] {
   ];
 }
 
+/** Insulation that the sleeve of a barrel reaches over, metres. Engineering value. */
+export const coreCovered = 10e-3;
+
 /** What is shrunk over the crotch where the cores leave the jacket. */
 export function crotchRelief(input: AnyEndInput): ReliefPlace {
   return { over: jacketsAcross(input), covered: 12e-3 };

@@ -8,19 +8,22 @@ import { contactPull, productionTug } from '../recipe/pull.ts';
 import { stripAgain } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
+import type { Connector } from '../connector/connector.ts';
+import { featureValue } from '../connector/gauge-card.ts';
 import { conductorsInContacts } from '../fit/core-checks.ts';
 import { formatForce } from '../quantity/force.ts';
 import { bareDiameter, stripCores } from '../strip/core-strip.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
 import { closeStep, contactRules, outsideFeatures, refusesCoax } from './core-end.ts';
 import type { AnyMethod } from './method.ts';
-import { breakoutRings, crotchRelief } from './breakout.ts';
+import { breakoutRings, coreCovered, crotchRelief } from './breakout.ts';
 
 /** A spade's barrel is open in front: strands end flush with it. */
 const seat: CoreSeat = { fixing: 'clamp', mouthOf: () => 'contactMouth', gap: 0.3e-3, bottom: 0 };
 
 /** What is crimped on, in the word of the bench. */
-const lugOf = ({ connector }: CoreRecipe) => (connector.series.id === 'wire-ferrule' ? 'ferrule' : 'spade');
+const isFerrule = ({ series }: Connector) => series.id === 'wire-ferrule';
+const lugOf = ({ connector }: CoreRecipe) => (isFerrule(connector) ? 'ferrule' : 'spade');
 
 function steps(input: CoreRecipe): StepDraft[] {
   const lug = lugOf(input);
@@ -37,6 +40,7 @@ function steps(input: CoreRecipe): StepDraft[] {
         endName: input.endName,
         coreCount: joint.conductors.length,
         tug,
+        sleeved: lug === 'spade',
       }),
       tools: [dieTool('Lug die', input.connector.pinDie!, input.house)],
     };
@@ -90,6 +94,13 @@ export const crimpLug: AnyMethod = {
   fit: (input) => conductorsInContacts(input, 'barrel', { free: 0.1e-3, loose: 1.6e-3 }),
   strip: (input) => stripCores(input, seat, (lip) => breakoutRings(input, lip)),
   parts: () => [],
+  barrel: ({ card, connector }) =>
+    isFerrule(connector)
+      ? null
+      : {
+          over: featureValue(card, 'contactOutside'),
+          covered: featureValue(card, 'contactDepth') + coreCovered,
+        },
   relief: crotchRelief,
   steps,
 };

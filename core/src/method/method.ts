@@ -1,6 +1,6 @@
 import type { PartKind } from '../thread/part-kind.ts';
 import type { PartForm } from '../thread/part-form.ts';
-import type { EndInput } from '../end/end-input.ts';
+import type { AnyEndInput, EndInput } from '../end/end-input.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
@@ -71,6 +71,8 @@ export interface Method<C extends LayeredCable = CoaxCable> {
   readonly fit: (input: EndInput<C>) => FitCheck[];
   readonly strip: (input: EndInput<C>) => StripPlan;
   readonly parts: (input: EndInput<C>) => MethodPart[];
+  /** Barrels of single plugs that are covered by a sleeve in the colour of their pole: diameter and length, metres. */
+  readonly barrel?: (input: AnyEndInput) => { readonly over: number; readonly covered: number } | null;
   /** Null where nothing is shrunk over the rear. */
   readonly relief: (input: EndInput<C>) => ReliefPlace | null;
   /** Strip and Join. */

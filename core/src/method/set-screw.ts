@@ -3,11 +3,12 @@ import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
+import { featureValue } from '../connector/gauge-card.ts';
 import { conductorsInContacts } from '../fit/core-checks.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
 import { stripCores } from '../strip/core-strip.ts';
 import { closeStep, contactRules, outsideFeatures, refusesCoax } from './core-end.ts';
-import { breakoutRings, crotchRelief } from './breakout.ts';
+import { breakoutRings, coreCovered, crotchRelief } from './breakout.ts';
 import type { AnyMethod } from './method.ts';
 import { clampJointSteps } from './speaker-clamp.ts';
 
@@ -17,7 +18,7 @@ function steps(input: CoreRecipe): StepDraft[] {
   return [
     ...coreStripSteps(input, { clamp: true }),
     ...tellApartStep(input),
-    ...clampJointSteps(input, 'set screw'),
+    ...clampJointSteps(input, 'set screw', true),
     ...openShellHolds(input, 'joint'),
     closeStep(
       input,
@@ -26,7 +27,7 @@ function steps(input: CoreRecipe): StepDraft[] {
       },
       {
         ...closeMoreWords({ endName: input.endName }),
-        caution: null,
+        caution: 'Hot air burns: keep the gun moving.',
         bad: ['one screw only', 'red on minus'],
       },
     ),
@@ -54,6 +55,10 @@ export const setScrew: AnyMethod = {
   fit: (input) => conductorsInContacts(input, 'barrel', { free: 0.1e-3 }),
   strip: (input) => stripCores(input, seat, (lip) => breakoutRings(input, lip)),
   parts: () => [],
+  barrel: ({ card }) => ({
+    over: featureValue(card, 'contactOutside'),
+    covered: featureValue(card, 'contactDepth') + coreCovered,
+  }),
   relief: crotchRelief,
   steps,
 };

@@ -45,6 +45,7 @@ const parts = (input: AnyEndInput) => {
 export function clampJointSteps(
   input: CoreRecipe,
   how: 'set screw' | 'rising clamp' | 'spring',
+  sleeved = false,
 ): StepDraft[] {
   const { joints } = input;
   const spring = how === 'spring';
@@ -60,6 +61,7 @@ export function clampJointSteps(
         spring,
         coreCount: joint.conductors.length,
         how,
+        sleeved,
       }),
       tools: spring
         ? [{ label: 'Small screwdriver', setting: 'on the release' }]

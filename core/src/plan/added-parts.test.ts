@@ -51,7 +51,9 @@ describe.each(addedKinds)('a %s that the technician adds', (what) => {
   });
 
   test('stands in the cut list with its colour and length where it is cut from stock', () => {
-    const row = cutList(plan.parts, plan.thread).find(({ parts }) => parts.some(({ id }) => id === what));
+    const row = cutList(plan.parts, plan.thread, plan.sleeves).find(({ parts }) =>
+      parts.some(({ id }) => id === what),
+    );
     expect(row !== undefined).toBe(addedPart(what).length !== null);
     if (!row) return;
     expect(row.colour).toBe(addedPart(what).coloured ? 'red' : null);
@@ -65,7 +67,7 @@ test('like pieces are counted together, others apart', () => {
     added('colour band', { id: 'two', colour: 'red', distance: 0.2 }),
     added('colour band', { id: 'three', colour: 'blue' }),
   );
-  const bands = cutList(plan.parts, plan.thread).filter(({ name }) => /colour band/.test(name));
+  const bands = cutList(plan.parts, plan.thread, plan.sleeves).filter(({ name }) => /colour band/.test(name));
   expect(bands.map(({ colour, parts }) => [colour, parts.length])).toEqual([
     ['red', 2],
     ['blue', 1],

@@ -4,6 +4,7 @@ import { leadCable } from '../lead/lead-cable.ts';
 import type { House } from '../house/house.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import type { ThreadMoment, ThreadMove, ThreadPlan } from '../thread/plan.ts';
+import type { CoreSleeve } from '../thread/core-sleeve.ts';
 import type { LeadPart } from '../thread/lead-part.ts';
 import { closeEventId, fixEventId, joinEventId, shrinkEventId, splitEventId } from '../thread/lead-part.ts';
 import { sealFor } from '../fit/seal.ts';
@@ -25,6 +26,7 @@ export interface CompileInput {
   readonly house: House;
   readonly thread: ThreadPlan;
   readonly parts: readonly LeadPart[];
+  readonly sleeves: readonly CoreSleeve[];
   readonly cuts: readonly CutLength[];
   readonly recipes: ReadonlyMap<string, LeadRecipe>;
 }
@@ -36,7 +38,11 @@ export interface CompileInput {
 export function compileSteps(input: CompileInput): Step[] {
   const { lead, thread } = input;
   if (!thread.possible) return [];
-  const cut = completeSteps(lead.id, null, cutSteps(lead, input.cuts, partsToCut(input.parts, thread)));
+  const cut = completeSteps(
+    lead.id,
+    null,
+    cutSteps(lead, input.cuts, partsToCut(input.parts, thread, input.sleeves)),
+  );
   return thread.moments.reduce<Step[]>((steps, moment, index) => {
     const threaded = threadSteps(input, moment, index, steps);
     return [...steps, ...threaded, ...eventSteps(input, moment, [...steps, ...threaded])];

@@ -27,6 +27,8 @@ import { endInput } from '../end/end-input.ts';
 import type { AnyMethod } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
+import { coreSleeves } from './core-sleeves.ts';
+import type { CoreSleeve } from '../thread/core-sleeve.ts';
 import { houseFor } from '../lead/own-practice.ts';
 import type { PinCheck } from '../fit/pin-check.ts';
 import { pinPlanChecks } from '../fit/pin-plan-checks.ts';
@@ -96,6 +98,8 @@ export interface LeadPlan {
   /** Bends that the cable does not take, in words. */
   readonly bendProblems: readonly string[];
   readonly parts: readonly LeadPart[];
+  /** Sleeves over cores, tails and joints, which are cut but not threaded. */
+  readonly sleeves: readonly CoreSleeve[];
   readonly run: ThreadRun;
   readonly thread: ThreadPlan;
   /** Why there are no steps though it could be threaded: a method that the cable refuses, a card that contradicts itself. */
@@ -139,6 +143,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
       );
   const lengths = new Map(cuts.map(({ pieceId, betweenJackets }) => [pieceId, betweenJackets]));
   const parts = threadedParts(lead, inputs, house);
+  const sleeves = coreSleeves(lead, ends, house);
   const run = leadRun(lead, parts, inputs, house);
   const thread = planThreading(run, threadPreference(lead, house));
   const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, cuts)]));
@@ -157,10 +162,11 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
     cuts,
     bendProblems: bendProblems(lead, ends[0]!.cable),
     parts,
+    sleeves,
     run,
     thread,
     withheld,
-    steps: withheld.length > 0 ? [] : compileSteps({ lead, house, thread, parts, cuts, recipes }),
+    steps: withheld.length > 0 ? [] : compileSteps({ lead, house, thread, parts, sleeves, cuts, recipes }),
     lengths,
     ...proofOf(lead, lengths, house),
   };

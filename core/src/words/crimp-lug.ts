@@ -5,16 +5,19 @@ export const jointWords = ({
   endName,
   coreCount,
   tug,
+  sleeved,
 }: {
   readonly joint: string;
   readonly endName: string;
   readonly coreCount: number;
   readonly tug: string;
+  /** A colour sleeve goes on the core before it is crimped. */
+  readonly sleeved: boolean;
 }) => ({
   title: `Crimp ${joint}, end ${endName}`,
   text: {
-    firstTime: `${coreCount > 1 ? `Twist ${coreCount} cores into one. ` : ''}All strands into the barrel until they show at its front, insulation close behind. Crimp once, in the middle. Tug, about ${tug}.`,
-    experienced: `All strands, crimp once, tug about ${tug}.`,
+    firstTime: `${sleeved ? 'Its colour sleeve on the core first. ' : ''}${coreCount > 1 ? `Twist ${coreCount} cores into one. ` : ''}All strands into the barrel until they show at its front, insulation close behind. Crimp once, in the middle. Tug, about ${tug}.`,
+    experienced: `${sleeved ? 'Sleeve on. ' : ''}All strands, crimp once, tug about ${tug}.`,
   },
   why: 'A crimp on a few strands holds and still burns.',
   good: ['strands seen at the front', 'insulation close behind the barrel'],

@@ -2,13 +2,13 @@
 
 export const closeWords = {
   firstTime:
-    'Tighten the two opposed screws of each plug in turn, so that the strands stay in the middle. Look that red is plus and that both breakouts are as long as planned.',
-  experienced: 'Both screws in turn; red is plus.',
+    'Tighten the two opposed screws of each plug in turn, so that the strands stay in the middle. Push the colour sleeve over each barrel and shrink it. Check that red is plus and that both breakouts are as long as planned.',
+  experienced: 'Both screws in turn, sleeves shrunk, red is plus.',
 };
 
 export const closeMoreWords = ({ endName }: { readonly endName: string }) => ({
   title: `Tighten the plugs, end ${endName}`,
-  good: ['strands in the middle', 'colour and polarity agree'],
+  good: ['strands in the middle', 'screws covered', 'colour and polarity agree'],
 });
 
 export const traitsWords = {

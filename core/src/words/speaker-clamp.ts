@@ -6,17 +6,20 @@ export const jointWords = ({
   spring,
   coreCount,
   how,
+  sleeved,
 }: {
   readonly joint: string;
   readonly endName: string;
   readonly spring: boolean;
   readonly coreCount: number;
   readonly how: 'set screw' | 'rising clamp' | 'spring';
+  /** A colour sleeve goes on the core before it is clamped. */
+  readonly sleeved: boolean;
 }) => ({
   title: `Clamp ${joint}, end ${endName}`,
   text: {
-    firstTime: `${spring ? 'Press the spring fully open' : 'Open the screw fully'}. ${coreCount > 1 ? `Twist ${coreCount} cores into one, trimmed square. ` : ''}Put the twisted strands in to the bottom, none beside it, insulation just outside, ${spring ? 'and let go' : `and tighten the ${how}`}. Tug it.`,
-    experienced: `${spring ? 'Open' : 'Screw fully open'}, all strands in, ${spring ? 'let go' : 'tighten'}, tug.`,
+    firstTime: `${sleeved ? 'Its colour sleeve on the core first. ' : ''}${spring ? 'Press the spring fully open' : 'Open the screw fully'}. ${coreCount > 1 ? `Twist ${coreCount} cores into one, trimmed square. ` : ''}Put the twisted strands in to the bottom, none beside it, insulation just outside, ${spring ? 'and let go' : `and tighten the ${how}`}. Tug it.`,
+    experienced: `${sleeved ? 'Sleeve on. ' : ''}${spring ? 'Open' : 'Screw fully open'}, all strands in, ${spring ? 'let go' : 'tighten'}, tug.`,
   },
   why: 'A strand beside the clamp lies across to the next one; insulation under it is no contact.',
   good: ['only a sliver of bare metal seen', 'does not pull out'],

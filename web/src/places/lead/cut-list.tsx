@@ -9,7 +9,7 @@ import { inMillimetres } from '@gorvane/core/quantity/multiple.ts';
 
 /** Every tube and sleeve with length, colour and count, before anything is threaded. */
 export function CutList({ plan }: { readonly plan: LeadPlan }) {
-  const rows = cutList(plan.parts, plan.thread);
+  const rows = cutList(plan.parts, plan.thread, plan.sleeves);
   if (rows.length === 0) return null;
   const where = (labels: readonly { readonly label: string }[]) =>
     labels.map(({ label }) => label).join('; ');
