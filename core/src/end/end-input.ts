@@ -8,6 +8,7 @@ import type { House } from '../house/house.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { piecesAtEnd } from '../lead/lead.ts';
+import type { OtherSide } from '../lead/other-side.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
 import { roleOf } from '../connector/signal.ts';
 
@@ -87,6 +88,23 @@ export function conductorsAtEnd(lead: Lead, end: LeadEnd): PieceConductor[] {
       cable,
     }));
   });
+}
+
+/** The other side of a splice as its method's questions take it: the same connector, the cable that lies there. */
+export function otherSideInput(
+  { end, cableId }: OtherSide,
+  lead: Lead,
+  card: GaugeCard,
+  house: House,
+): AnyEndInput {
+  const loose = looseEnd({
+    cable: leadCable(lead, cableId),
+    connector: leadConnector(lead, end.connectorId),
+    card,
+    house,
+    power: lead.requirement.inputPower.value,
+  });
+  return { ...loose, endId: end.id, endName: end.name, signal: lead.signal };
 }
 
 /** An end that is on no lead yet: its conductors on its contacts in their order, the shield last. */

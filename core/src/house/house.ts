@@ -41,6 +41,9 @@ const shrinkSchema = z.object({
   adhesive: z.boolean(),
 });
 
+/** Past the bare sheath on either side, metres. House default. */
+const usualBootOverlap = 0.3;
+
 /** House practice and what the shop has: an input of every planner. One record per database. */
 export const houseSchema = envelopeSchema.extend({
   name: z.string(),
@@ -50,6 +53,8 @@ export const houseSchema = envelopeSchema.extend({
   roomCelsius: z.number().min(-20).max(60),
   /** Squaring cut allowed for at each crushed end. */
   squaring: z.number().min(0).max(0.1),
+  /** How far the boot of a buried splice reaches past the bare sheath on either side. */
+  bootOverlap: z.number().min(0.05).max(1).default(usualBootOverlap),
   dies: z.array(metres),
   /** Tools other than dies that the shop has, by name. */
   tools: z.array(z.enum(shopTools)).default([...shopTools]),
@@ -133,6 +138,7 @@ export function defaultHouse(now: string): House {
     practice: { ...usualPractice, leaveOut: [], alsoAsk: [] },
     roomCelsius: 20,
     squaring: 2e-3,
+    bootOverlap: usualBootOverlap,
     dies: [1.07e-3, 1.73e-3, 2.54e-3, 4.52e-3, 5.41e-3, 6.48e-3, 8.23e-3, 10.9e-3, 15.5e-3],
     tools: [...shopTools],
     solderWire: { diameter: 0.7e-3, fluxByMass: 0.022 },

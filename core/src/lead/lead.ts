@@ -10,6 +10,9 @@ import { channelNames, signals } from '../connector/signal.ts';
 export const environments = ['indoor', 'outdoor', 'buried', 'marine'] as const;
 export const referencePlanes = ['tip', 'shoulder', 'mating plane', 'jacket'] as const;
 
+/** Where an end may lie that is not made here. */
+export const lyingPlaces = ['wall', 'trench'] as const;
+
 /** Breakouts that can be made, metres. */
 export const shortestBreakout = 15e-3;
 export const longestBreakout = 2;
@@ -36,6 +39,10 @@ const endSchema = z.object({
   breakout: z.number().min(shortestBreakout).max(longestBreakout).optional(),
   /** What becomes of its spare cores, where that is not as the lead does it elsewhere. */
   spareCore: z.enum(spareCores).optional(),
+  /** It lies there already, in a wall or a trench: it is not made here, and nothing goes on the cable from it. */
+  lies: z.enum(lyingPlaces).optional(),
+  /** The cable on the other side of its splice, where that is not the lead's own kind. */
+  spliceTo: z.string().optional(),
   /** What it goes to: amplifier, loudspeaker. */
   called: z.string().min(1).max(40).optional(),
 });
@@ -180,6 +187,9 @@ export function endById(lead: Lead, endId: string): LeadEnd {
   if (!end) throw new RangeError(`lead "${lead.name}": there is no end "${endId}"`);
   return end;
 }
+
+/** Whether a lead is part of a cable that lies in a wall or a trench: it is neither cut off a reel, nor coiled, nor capped. */
+export const liesThere = ({ ends }: Pick<Lead, 'ends'>) => ends.some(({ lies }) => lies !== undefined);
 
 /** The leg that ends at a leaf. */
 export function legAtEnd(lead: Lead, end: LeadEnd): Leg {

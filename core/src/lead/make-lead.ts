@@ -6,7 +6,7 @@ import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import { bagName, nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import { firstRevision } from '../record/revise.ts';
-import type { Join, Lead, Leg, Piece } from './lead.ts';
+import type { Join, Lead, LeadEnd, Leg, Piece } from './lead.ts';
 import type { PinPlanChoices } from './pin-plan.ts';
 import { houseChoices, plainChoices, proposePinPlan } from './pin-plan.ts';
 import type { Channel, Signal } from '../connector/signal.ts';
@@ -19,6 +19,8 @@ export interface EndRequest {
   readonly channel?: Channel | undefined;
   readonly deviceId?: string | undefined;
   readonly marker?: string | undefined;
+  /** It lies there already and is not made here. */
+  readonly lies?: LeadEnd['lies'];
   /** Of its own leg, metres, on a lead with a split. */
   readonly legLength?: number | undefined;
 }
@@ -43,6 +45,8 @@ export interface LeadRequest {
   readonly frequencies: readonly number[];
   /** Into the near end, watts, where it is known. */
   readonly power?: number | undefined;
+  /** Cable beyond the finished length, metres: of one that lies there, what there is for another try. */
+  readonly slack?: number | undefined;
   readonly pinPlan?: Partial<PinPlanChoices> | undefined;
 }
 
@@ -63,7 +67,7 @@ export function makeLead(
   for (const { connector } of asked)
     if (!cards.has(connector.id))
       cards.set(connector.id, nominalGaugeCard(connector, newId(), bagName(connector, request.name), now));
-  const ends = asked.map(({ connector, channel, deviceId, marker }, index): Lead['ends'][number] => ({
+  const ends = asked.map(({ connector, channel, deviceId, marker, lies }, index): Lead['ends'][number] => ({
     id: names[index]!,
     nodeId: `node ${names[index]!}`,
     name: names[index]!,
@@ -75,6 +79,7 @@ export function makeLead(
     deviceId: deviceId ?? null,
     marker: marker ?? null,
     quarterTurns: 0,
+    ...(lies ? { lies } : {}),
   }));
   const bare: Lead = { ...firstRevision(newId(), now), ...bareLead(request, ends) };
   const joined = { ...bare, joins: joinsOf(bare) };
@@ -103,9 +108,7 @@ function bareLead(request: LeadRequest, ends: Lead['ends']): Omit<Lead, keyof En
     signal: request.signal,
     pinPlan: [],
     joins: [],
-    extraParts: [
-      { id: 'label-sleeve', kind: 'label sleeve', legId: legs[0]!.id, nearEndId: 'A', distance: 0.08 },
-    ],
+    extraParts: [{ id: 'label-sleeve', kind: 'label sleeve', ...labelPlace(legs, ends), distance: 0.08 }],
     partOverrides: {},
     ownConnectors: [],
     environment: request.environment ?? 'indoor',
@@ -118,12 +121,19 @@ function bareLead(request: LeadRequest, ends: Lead['ends']): Omit<Lead, keyof En
       systemImpedance: sourceOf(request.signal) ?? system,
     },
     spareTerminations: 0,
-    slack: 0,
+    slack: request.slack ?? 0,
     cutCorrection: 0,
     practice: {},
     firstEndId: null,
-    fittedEndIds: [],
+    fittedEndIds: ends.filter(({ lies }) => lies !== undefined).map(({ id }) => id),
   };
+}
+
+/** A label goes near the first end, or near the one that is made where the first lies in a wall. */
+function labelPlace(legs: readonly Leg[], ends: Lead['ends']): { legId: string; nearEndId: string } {
+  const end = ends.find(({ lies }) => lies === undefined)!;
+  const leg = legs.find(({ fromNodeId, toNodeId }) => [fromNodeId, toNodeId].includes(end.nodeId))!;
+  return { legId: leg.id, nearEndId: end.id };
 }
 
 /** What stands at the far end unless somebody says otherwise, ohm: of audio a line input, of a speaker its nominal impedance. */

@@ -1,4 +1,4 @@
-import type { Lead } from './lead.ts';
+import type { Lead, LeadEnd } from './lead.ts';
 import type { Channel, Signal } from '../connector/signal.ts';
 
 /** An end of a starter. */
@@ -6,6 +6,8 @@ export interface StarterEnd {
   readonly connectorId: string;
   readonly channel?: Channel;
   readonly marker?: string;
+  /** It lies there already. */
+  readonly lies?: LeadEnd['lies'];
   /** Of its own leg, metres, where there is a split. */
   readonly legLength?: number;
 }
@@ -63,6 +65,18 @@ export const starters: readonly Starter[] = [
     far: [{ connectorId: 'n-plug-push-on-10-low-loss' }],
     frequencies: [162.025e6],
     environment: 'outdoor',
+  },
+  {
+    id: 'splice-lying',
+    connects: 'Two cables that lie in a trench, spliced',
+    detail: 'aluminium trunk 13 mm, one splice, its boot; nothing is coiled',
+    leadName: 'Trench splice',
+    cableId: 'trunk-13',
+    signal: 'radio',
+    near: { connectorId: 'trunk-pin-13', lies: 'trench' },
+    far: [{ connectorId: 'trunk-splice-13' }],
+    frequencies: [55e6, 750e6],
+    environment: 'buried',
   },
   {
     id: 'microphone',
@@ -189,6 +203,17 @@ export const starters: readonly Starter[] = [
     far: [{ connectorId: 'trunk-splice-13' }],
     frequencies: [55e6, 750e6],
     environment: 'buried',
+  },
+  {
+    id: 'wall-f',
+    connects: 'A new end on a cable in a wall, F socket',
+    detail: 'RG-6 class, compression plug; the other end lies in the wall',
+    leadName: 'Wall outlet repair',
+    cableId: 'rg-6',
+    signal: 'radio',
+    near: { connectorId: 'f-plug-compression-rg-6', lies: 'wall' },
+    far: [{ connectorId: 'f-plug-compression-rg-6' }],
+    frequencies: [750e6],
   },
   {
     id: 'drop-f',

@@ -6,6 +6,7 @@ import type { StepDraft } from '../recipe/step-draft.ts';
 import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
 import type { ContentName } from '../connector/contents.ts';
 import type { FeatureName } from '../connector/features.ts';
+import type { Explained } from '../quantity/explained.ts';
 import type { FeatureRule } from '../connector/gauge-card.ts';
 import type { MethodName } from '../connector/method-name.ts';
 import type { FitCheck } from '../fit/clearance.ts';
@@ -24,6 +25,8 @@ export interface MethodPart {
   readonly opening: number;
   readonly outside: number;
   readonly fixedOutside: number;
+  /** Where it is cut from a length. */
+  readonly cutLength?: Explained;
   /** The face that looks toward the end; absent where either way round will do. */
   readonly face?: string;
 }

@@ -16,7 +16,7 @@ import {
   throughWords,
   bootWords,
 } from '../words/trunk-seizing.ts';
-import { featureValue } from '../connector/gauge-card.ts';
+import { featureTerm, featureValue } from '../connector/gauge-card.ts';
 import { cableTugStep, noShortStep, tighteningSetting } from '../recipe/join-steps.ts';
 import type { EndInput } from '../end/end-input.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
@@ -30,38 +30,45 @@ import type { Explained } from '../quantity/explained.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import { cutOf } from '../strip/cut-of.ts';
 
-/** A buried boot reaches this far past the bare sheath on either side. House default. */
-const bootPastSheath = 75e-3;
-/** Length of the boot of a splice: over bare sheath and body, and well on to both jackets. */
-function bootLength({ card }: EndInput): number {
-  return featureValue(card, 'lipToTip') + 2 * (featureValue(card, 'jacketOffset') + bootPastSheath);
-}
-
 /** Seizing nut and sheath nut, N m. Engineering values. */
 const torques = { seizing: 12, sheath: 30 };
 
+/**
+ * Both cables of a splice are prepared, each by its own strip, before either goes into the body; of any other end there is
+ * one.
+ */
 export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
-  return [...stripSteps(input), ...joinSteps(input)];
+  const { otherSide } = input;
+  // A cable that the body refuses is said before any step is planned.
+  if (otherSide?.cable.structure !== 'coax')
+    return [...stripSteps(input), ...joinSteps(input), ...seizeSteps(input)];
+  const first = { ...input, endName: `${input.endName}, first side` };
+  const other = { ...input, ...otherSide, endId: input.endId, cable: otherSide.cable };
+  return [
+    ...stripSteps(first),
+    ...onOtherSide(stripSteps(other)),
+    ...joinSteps(first),
+    ...seizeSteps(first),
+    ...onOtherSide([...joinSteps({ ...other, requires: [] }), ...seizeSteps(other)]),
+    ...spliceSteps(input),
+  ];
 }
 
-const isSplice = ({ connector }: RecipeInput) => connector.sex === 'splice';
-
-/** A splice has two cables, each prepared alike. */
-const bothOf = (input: RecipeInput) =>
-  isSplice(input) ? ' Do the same on the cable that comes from the other side.' : '';
+/** Steps done to the cable on the other side: told apart from those of the first by what they are about. */
+const onOtherSide = (steps: StepDraft[]): StepDraft[] =>
+  steps.map((step) => ({ ...step, side: 'other', about: 'other side' }));
 
 function stripSteps(input: RecipeInput): StepDraft[] {
   const { cable, endName, house, strip: plan, connector } = input;
   const drill = house.practice.coring === 'drill';
   const radius = bendRadius(cable)?.once ?? 10 * cable.jacket.diameter;
   const clad = cable.conductor.strandLayers[0]!.metal === 'aluminium';
-  const both = bothOf(input);
   return [
     {
       role: 'jacket',
       work: 'strip',
       stage: 'Strip',
-      ...jacketWords({ endName, both, bendRadius: formatMillimetres(radius, 0) }),
+      ...jacketWords({ endName, bendRadius: formatMillimetres(radius, 0) }),
       tools: [{ label: 'Fine saw and blade', setting: 'jacket depth only' }],
       figures: [
         { label: 'from the cut end', figure: cutOf(plan, 'conductor').position, plus: null, minus: null },
@@ -71,7 +78,7 @@ function stripSteps(input: RecipeInput): StepDraft[] {
       role: 'dielectric',
       work: 'strip',
       stage: 'Strip',
-      ...dielectricWords({ endName, forDielectric: connector.forDielectric, drill, both }),
+      ...dielectricWords({ endName, forDielectric: connector.forDielectric, drill }),
       tools: [{ label: 'Coring tool', setting: drill ? 'in a slow drill' : 'by hand' }],
       figures: [
         cutFigure('dielectric, from the jacket edge (behind it is minus)', cutOf(plan, 'dielectric')),
@@ -81,7 +88,7 @@ function stripSteps(input: RecipeInput): StepDraft[] {
       role: 'tube',
       work: 'strip',
       stage: 'Strip',
-      ...tubeWords({ endName, clad, both }),
+      ...tubeWords({ endName, clad }),
       figures: [
         cutFigure('sheath, from the jacket edge', cutOf(plan, 'tube')),
         cutFigure('conductor, from the jacket edge', cutOf(plan, 'conductor')),
@@ -93,47 +100,52 @@ function stripSteps(input: RecipeInput): StepDraft[] {
   ];
 }
 
-const bootOf = (input: RecipeInput): Explained => ({
-  value: bootLength(input),
-  kind: 'length',
-  formula: 'body + 2 (bare sheath + 75 mm)',
-  terms: [
-    {
-      label: 'Body, nut to nut',
-      value: featureValue(input.card, 'lipToTip'),
-      kind: 'length',
-      assumed: true,
-    },
-    { label: 'Past the bare sheath, each side', value: bootPastSheath, kind: 'length' },
-  ],
-  source: 'house default for buried work',
-});
+/** The boot of a splice: over body and bare sheath, and well on to both jackets. */
+export const bootLength = ({ card, house }: EndInput): Explained => {
+  const body = featureValue(card, 'lipToTip');
+  const bare = featureValue(card, 'jacketOffset');
+  return {
+    value: body + 2 * (bare + house.bootOverlap),
+    kind: 'length',
+    formula: 'body + 2 (bare sheath + overlap)',
+    terms: [
+      { ...featureTerm(card, 'lipToTip'), label: 'Body, nut to nut' },
+      { ...featureTerm(card, 'jacketOffset'), label: 'Bare sheath, each side' },
+      { label: 'Past the bare sheath, each side', value: house.bootOverlap, kind: 'length' },
+    ],
+    source: 'house figure for buried work',
+  };
+};
 
 function joinSteps(input: RecipeInput): StepDraft[] {
-  const { endName, house } = input;
-  const [splice, both, boot] = [isSplice(input), bothOf(input), bootOf(input)];
+  const { endName, otherSide } = input;
   return [
     {
       role: 'nut',
       work: 'seat',
       stage: 'Join',
-      ...nutWords({ endName, both }),
+      ...nutWords({ endName }),
       hold: lookHold('Back nut on, thread forward', goBack('nut', nutAdvice)),
     },
     {
       role: 'insert',
       work: 'seat',
       stage: 'Join',
-      ...insertWords({ endName, splice, both }),
+      ...insertWords({ endName, splice: otherSide !== null }),
       requires: [...input.requires],
-      figures: splice ? [{ label: 'length of the boot', figure: boot, plus: null, minus: null }] : [],
     },
     noShortStep(input, 'before the nuts are tightened', goBack('insert', noShortAdvice)),
+  ];
+}
+
+function seizeSteps(input: RecipeInput): StepDraft[] {
+  const { endName, house } = input;
+  return [
     {
       role: 'seize',
       work: 'screw',
       stage: 'Join',
-      ...seizeWords({ endName, both }),
+      ...seizeWords({ endName }),
       tools: [
         { label: 'Seizing nut', setting: tighteningSetting(torques.seizing, house) },
         { label: 'Back nut', setting: tighteningSetting(torques.sheath, house) },
@@ -141,12 +153,12 @@ function joinSteps(input: RecipeInput): StepDraft[] {
       hold: lookHold('Nuts tight in their order, body not turned', cutOffAgain(input, seizeAdvice, [])),
     },
     cableTugStep(input, 'sheath nut', goBack('seize', cableTugAdvice)),
-    ...(splice ? spliceSteps(input, boot) : []),
   ];
 }
 
 /** A splice is looked through before its boot is shrunk over it. */
-function spliceSteps({ endName, house }: RecipeInput, boot: Explained): StepDraft[] {
+function spliceSteps(input: RecipeInput): StepDraft[] {
+  const { endName, house } = input;
   return [
     {
       role: 'through',
@@ -167,7 +179,10 @@ function spliceSteps({ endName, house }: RecipeInput, boot: Explained): StepDraf
           setting: 'kept moving',
         },
       ],
-      figures: [{ label: 'length of the boot', figure: boot, plus: null, minus: null }, shrinkCool(true)],
+      figures: [
+        { label: 'length of the boot', figure: bootLength(input), plus: null, minus: null },
+        shrinkCool(true),
+      ],
     },
   ];
 }

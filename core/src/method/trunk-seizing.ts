@@ -6,7 +6,7 @@ import { conductorIn, holeTerm, jacketThrough } from '../fit/coax-checks.ts';
 import { cableTerm } from '../strip/write-strip.ts';
 import type { Method, MethodPart } from './method.ts';
 import type { EndInput } from '../end/end-input.ts';
-import { trunkSeizingSteps } from './trunk-seizing-steps.ts';
+import { bootLength, trunkSeizingSteps } from './trunk-seizing-steps.ts';
 import { stripTrunkSeizing, sheathOf, boreOf } from './trunk-seizing-strip.ts';
 
 function parts(input: EndInput): MethodPart[] {
@@ -22,6 +22,7 @@ function parts(input: EndInput): MethodPart[] {
       opening: supplied,
       outside: supplied + 4e-3,
       fixedOutside: nut + 5e-3,
+      cutLength: bootLength(input),
     },
   ];
 }

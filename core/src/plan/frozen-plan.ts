@@ -56,7 +56,7 @@ export function freezePlan(plan: LeadPlan, house: House, firstArticle = false): 
     cards: cards.filter((card, index) => cards.indexOf(card) === index),
     house,
     steps: [...plan.steps],
-    strips: plan.ends.map(({ strip }) => strip),
+    strips: [...plan.ends, ...plan.sides].map(({ strip }) => strip),
     limits: [...plan.paths],
     family: [...plan.family],
     derived: [...plan.derived],

@@ -23,7 +23,8 @@ import type { FrequencyCheck } from '../fit/frequency-limit.ts';
 import { frequencyChecks } from '../fit/frequency-limit.ts';
 import type { JointImpedance } from '../fit/impedance.ts';
 import { jointImpedances } from '../fit/impedance.ts';
-import { endInput } from '../end/end-input.ts';
+import { endInput, otherSideInput } from '../end/end-input.ts';
+import { otherSideId, otherSides } from '../lead/other-side.ts';
 import type { AnyMethod } from '../method/method.ts';
 import { methodOf } from '../method/methods.ts';
 import type { House } from '../house/house.ts';
@@ -83,6 +84,8 @@ export interface Withheld {
 export interface LeadPlan {
   readonly lead: Lead;
   readonly ends: readonly EndPlan[];
+  /** The cables on the other side of its splices. */
+  readonly sides: readonly EndPlan[];
   /** What the pin plan does that wants a look, the gravest first. */
   readonly pinChecks: readonly PinCheck[];
   /** What a signal other than radio frequency makes of this length of this cable. */
@@ -131,7 +134,10 @@ export class PlanError extends Error {
 export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: House): LeadPlan {
   checkLead(lead);
   const house = houseFor(lead, ownHouse);
-  const ends = lead.ends.map((end) => planEnd(lead, end, cards, house));
+  const ends = lead.ends.map((end) => planEnd(end, endInput(lead, end, cardOf(end, cards), house)));
+  const sides = otherSides(lead).map((side) =>
+    planEnd(side.end, otherSideInput(side, lead, cardOf(side.of, cards), house)),
+  );
   const cardsByEnd = new Map(ends.map(({ end, card }) => [end.id, card]));
   const inputs = new Map(ends.map(({ end, input }) => [end.id, input]));
   const strips = new Map(ends.map(({ end, strip }) => [end.id, strip]));
@@ -146,12 +152,13 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
   const sleeves = coreSleeves(lead, ends, house);
   const run = leadRun(lead, parts, inputs, house);
   const thread = planThreading(run, threadPreference(lead, house));
-  const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, cuts)]));
-  const withheld = ends.flatMap(withheldBy);
+  const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, sides, cuts)]));
+  const withheld = [...ends, ...sides].flatMap(withheldBy);
   const betweenJackets = cuts[0]!.betweenJackets;
   return {
     lead,
     ends,
+    sides,
     pinChecks: pinPlanChecks(
       lead,
       ends.map(({ end, input }) => ({ end, input })),
@@ -188,10 +195,13 @@ function proofOf(
   };
 }
 
-function planEnd(lead: Lead, end: LeadEnd, cards: readonly GaugeCard[], house: House): EndPlan {
+function cardOf(end: LeadEnd, cards: readonly GaugeCard[]): GaugeCard {
   const card = cards.find(({ id }) => id === end.gaugeCardId);
   if (!card) throw new PlanError(`End ${end.name} refers to a gauge card that is not there.`);
-  const input = endInput(lead, end, card, house);
+  return card;
+}
+
+function planEnd(end: LeadEnd, input: AnyEndInput): EndPlan {
   const method = methodOf(input.connector.method);
   return {
     end,
@@ -218,9 +228,20 @@ function withheldBy({ end, input, refusal, cardProblems }: EndPlan): Withheld[] 
   return reasons.map((reason) => ({ endId: end.id, message: `End ${end.name}: ${reason}` }));
 }
 
-function recipeInput(lead: Lead, plan: EndPlan, cuts: readonly CutLength[]): LeadRecipe {
+function recipeInput(
+  lead: Lead,
+  plan: EndPlan,
+  sides: readonly EndPlan[],
+  cuts: readonly CutLength[],
+): LeadRecipe {
   const piece = lead.pieces.find((candidate) => endsOfPiece(lead, candidate).includes(plan.end))!;
-  return { ...plan.input, strip: plan.strip, cut: cuts.find(({ pieceId }) => pieceId === piece.id)! };
+  const side = sides.find(({ end }) => end.id === otherSideId(plan.end.id));
+  return {
+    ...plan.input,
+    strip: plan.strip,
+    cut: cuts.find(({ pieceId }) => pieceId === piece.id)!,
+    otherSide: side ? { ...side.input, strip: side.strip } : null,
+  };
 }
 
 type Radio = Pick<LeadPlan, 'coaxLine' | 'frequencies' | 'joints' | 'matches' | 'power'>;

@@ -53,7 +53,7 @@ function partsOfEnd(lead: Lead, end: LeadEnd, input: AnyEndInput): LeadPart[] {
   const legId = legAtEnd(lead, end).id;
   const ofMethod = methodOf(input.connector.method)
     .parts(input)
-    .map(({ kind, form, size, back, opening, outside, fixedOutside, face }): LeadPart => ({
+    .map(({ kind, form, size, back, opening, outside, fixedOutside, cutLength, face }): LeadPart => ({
       id: partId(end.id, kind),
       kind,
       form,
@@ -65,6 +65,7 @@ function partsOfEnd(lead: Lead, end: LeadEnd, input: AnyEndInput): LeadPart[] {
       opening,
       outside,
       fixedOutside,
+      ...(cutLength ? { cutLength } : {}),
       ...(face ? { facing: { face, towardNodeId: end.nodeId } } : {}),
       fixedBy: closeEventId(end.id),
       ofMethod: true,

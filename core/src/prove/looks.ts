@@ -24,7 +24,8 @@ export type PlannedLook = z.infer<typeof plannedLookSchema>;
 
 /** The looks at a lead: each end, then the whole. */
 export function plannedLooks(lead: Lead): PlannedLook[] {
-  return [...lead.ends.flatMap((end) => looksAtEnd(lead, end)), wholeLook];
+  const made = lead.ends.filter(({ lies }) => lies === undefined);
+  return [...made.flatMap((end) => looksAtEnd(lead, end)), wholeLook];
 }
 
 function looksAtEnd(lead: Lead, end: LeadEnd): PlannedLook[] {
@@ -53,7 +54,7 @@ function looksAtEnd(lead: Lead, end: LeadEnd): PlannedLook[] {
       subject: 'strip',
       bad: 'nick',
     },
-    ...(connector.series.kind === 'coaxial' ? [projectionLook(end)] : []),
+    ...(connector.series.kind === 'coaxial' && connector.sex !== 'splice' ? [projectionLook(end)] : []),
     {
       ...base,
       id: at('seal'),

@@ -1,6 +1,8 @@
 import { cutWords, bendWords } from '../words/whole-lead.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import type { Lead } from '../lead/lead.ts';
+import { endById, liesThere } from '../lead/lead.ts';
+import type { Explained } from '../quantity/explained.ts';
 import { setbackOf } from '../cut/bend.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import type { PartToCut } from '../thread/cut-list.ts';
@@ -8,7 +10,8 @@ import type { StepDraft } from './step-draft.ts';
 
 /** Steps before the first end: count, cut, square and inspect. Nothing of a lead that comes back is cut again. */
 export function cutSteps(lead: Lead, cuts: readonly CutLength[], tubes: readonly PartToCut[]): StepDraft[] {
-  const isRepair = lead.fittedEndIds.length > 0;
+  const lies = liesThere(lead);
+  const isRepair = lead.fittedEndIds.length > 0 || lies;
   const print =
     lead.signal === 'speaker' ? ' Both of a pair are cut equal, with the print running the same way.' : '';
   const of = (index: number) => (cuts.length > 1 ? `, piece ${index + 1}` : '');
@@ -36,14 +39,41 @@ export function cutSteps(lead: Lead, cuts: readonly CutLength[], tubes: readonly
       role: 'cut',
       work: 'cut',
       stage: 'Cut',
-      ...cutWords({ isRepair, print, tubes: small.length, isBraided }),
-      figures: isRepair ? small : [...figures, ...squared, ...small],
+      ...cutWords({ isRepair, print, tubes: small.length, isBraided, lies }),
+      figures: lies
+        ? [...tryFigures(lead, cuts), ...small]
+        : isRepair
+          ? small
+          : [...figures, ...squared, ...small],
       tools: [
         ...(isRepair ? [] : [{ label: 'Cable cutter', setting: 'rotating, not squeezing' }]),
         ...(isBraided ? [{ label: 'Hot knife', setting: 'seals the edge of the sleeve as it cuts' }] : []),
       ],
     },
     ...(lead.bends.length > 0 && !isRepair ? [bendStep(lead)] : []),
+  ];
+}
+
+/** Of a cable that lies there: what there is for another try, and what each one takes. */
+function tryFigures(lead: Lead, cuts: readonly CutLength[]): NonNullable<StepDraft['figures']> {
+  const spare: Explained = {
+    value: lead.slack,
+    kind: 'length',
+    formula: 'as it was asked for',
+    terms: [],
+    source: 'Cut: cable for another try',
+  };
+  const open = cuts
+    .flatMap(({ retermination }) => retermination)
+    .filter(({ endId }) => !lead.fittedEndIds.includes(endId));
+  return [
+    { label: 'cable for another try', figure: spare, plus: null, minus: null },
+    ...open.map(({ endId, length }) => ({
+      label: `one more try at end ${endById(lead, endId).name} takes`,
+      figure: length,
+      plus: null,
+      minus: null,
+    })),
   ];
 }
 

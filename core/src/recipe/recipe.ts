@@ -1,6 +1,6 @@
 import type { Scrap } from './scrap.ts';
 import type { CutLength } from '../cut/cut-length.ts';
-import type { EndInput } from '../end/end-input.ts';
+import type { AnyEndInput, EndInput } from '../end/end-input.ts';
 import type { LayeredCable, CoaxCable } from '../cable/cable.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { stripLength } from '../strip/cut-of.ts';
@@ -11,6 +11,8 @@ import type { HoldPoint, StepPart } from './step.ts';
 export interface RecipeInput<C extends LayeredCable = CoaxCable> extends EndInput<C> {
   readonly strip: StripPlan;
   readonly cut: CutLength;
+  /** The cable on the other side of a splice, prepared too. */
+  readonly otherSide: (AnyEndInput & { readonly strip: StripPlan }) | null;
   /** Parts that must be on the cable before this end is closed. */
   readonly requires: readonly StepPart[];
   /** Ids of the parts that its method threads. */

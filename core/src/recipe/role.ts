@@ -13,6 +13,7 @@ export const stepRoles = [
   'prove',
   'label',
   'coil',
+  'lay-back',
   // on the run
   'choke',
   'choke-measure',

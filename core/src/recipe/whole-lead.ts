@@ -10,17 +10,19 @@ import {
   finishWords,
   finishedLengthAdvice,
   finishedLengthWords,
+  layWords,
   packFlatWords,
   coilOverUnderWords,
 } from '../words/whole-lead.ts';
 import { tapeScrap } from './scrap.ts';
 import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
-import { coilDiameter } from '../cable/body.ts';
+import { bendRadius, coilDiameter } from '../cable/body.ts';
 import { velocityFactor } from '../cable/electrical.ts';
 import { speedOfLight } from '../quantity/speed-of-light.ts';
 import type { Seal } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
+import { liesThere } from '../lead/lead.ts';
 import { lengthColour } from '../house/length-colour.ts';
 import { longestWay } from '../lead/in-words.ts';
 import type { Explained } from '../quantity/explained.ts';
@@ -246,8 +248,35 @@ function lengthStep(lead: Lead, { betweenJackets, leastBetweenJackets }: CutLeng
   ];
 }
 
+/** A cable that lies in a wall or a trench is laid back, and neither coiled nor capped. */
+function layStep(lead: Lead, cable: LayeredCable): StepDraft {
+  const radius = bendRadius(cable)?.once;
+  const figures = radius === undefined ? [] : [leastRadius(radius, cable)];
+  return {
+    role: 'lay-back',
+    work: 'coil',
+    stage: 'Finish',
+    ...layWords({ wall: lead.ends.some(({ lies }) => lies === 'wall') }),
+    figures,
+  };
+}
+
+const leastRadius = (radius: number, { jacket }: LayeredCable) => ({
+  label: 'bend radius, at least',
+  figure: {
+    value: radius,
+    kind: 'length' as const,
+    formula: 'by the kind of cable',
+    terms: [{ label: 'Jacket', value: jacket.diameter, kind: 'length' as const, assumed: true }],
+    source: 'least radius of a single bend',
+  },
+  plus: null,
+  minus: null,
+});
+
 /** Coiled no tighter than its cable takes; a tube that is bent once is packed straight. */
 function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
+  if (liesThere(lead) || lead.environment === 'buried') return layStep(lead, cable);
   const diameter = coilDiameter(cable);
   if (diameter === null)
     return {

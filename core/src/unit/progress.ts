@@ -1,4 +1,5 @@
 import type { Step } from '../recipe/step.ts';
+import { stripIdOf } from '../recipe/step.ts';
 import type { StageState, Stage } from '../recipe/stage.ts';
 import { stages } from '../recipe/stage.ts';
 import type { Unit, UnitEvent, UnitHappening } from './unit.ts';
@@ -218,15 +219,16 @@ function undo(draft: Draft, steps: readonly Step[], toStepId: string): void {
     draft.holds.delete(step.id);
     draft.trials.delete(step.id);
     draft.confirmed.delete(step.id);
-    if (step.recordsStrip && step.endId) draft.strips.delete(step.endId);
+    const strip = stripIdOf(step);
+    if (step.recordsStrip && strip) draft.strips.delete(strip);
   }
 }
 
-/** The other end's own work stands; what concerns the whole lead does not. */
+/** The other end's own work stands, and the other side's of a splice; what concerns the whole lead does not. */
 function dependsOn(step: Step, target: Step): boolean {
-  return (
-    target.endId === null || step.endId === target.endId || step.stage === 'Prove' || step.stage === 'Finish'
-  );
+  const concernsAll = target.endId === null || step.stage === 'Prove' || step.stage === 'Finish';
+  const isOtherSide = target.stage === 'Strip' && step.stage === 'Strip' && step.side !== target.side;
+  return concernsAll || (step.endId === target.endId && !isOtherSide);
 }
 
 /** Why a step cannot be passed yet. Empty: go on. */
@@ -266,9 +268,10 @@ export function obstructions(progress: UnitProgress, step: Step, plan?: FrozenPl
 
 /** The first of a batch is measured whole: what of its strip nobody has read yet. */
 function cutsNotMeasured(progress: UnitProgress, step: Step, plan: FrozenPlan): string[] {
-  if (!step.recordsStrip || !step.endId) return [];
-  const measured = progress.strips.get(step.endId) ?? {};
-  const strip = plan.strips.find(({ endId }) => endId === step.endId);
+  const id = stripIdOf(step);
+  if (!step.recordsStrip || !id) return [];
+  const measured = progress.strips.get(id) ?? {};
+  const strip = plan.strips.find(({ endId }) => endId === id);
   return (strip?.cuts ?? []).filter((cut) => measured[cutKey(cut)] === undefined).map(({ label }) => label);
 }
 

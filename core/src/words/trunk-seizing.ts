@@ -2,17 +2,15 @@
 
 export const jacketWords = ({
   endName,
-  both,
   bendRadius,
 }: {
   readonly endName: string;
-  readonly both: string;
   readonly bendRadius: string;
 }) => ({
   title: `Square the cable and bare the sheath, end ${endName}`,
   text: {
-    firstTime: `Cut the cable square with a fine saw, without pressing it oval.${both} Wipe flooding gel off with a dry cloth, ring the jacket without scoring the sheath, and pull it off at the figure below. Never bend tighter than ${bendRadius} mm while working in the trench.`,
-    experienced: `Square, gel off, jacket off, sheath not scored.${both}`,
+    firstTime: `Cut the cable square with a fine saw, without pressing it oval. Wipe flooding gel off with a dry cloth, ring the jacket without scoring the sheath, and pull it off at the figure below. Never bend tighter than ${bendRadius} mm while working in the trench.`,
+    experienced: `Square, gel off, jacket off, sheath not scored.`,
   },
   why: 'A scored or kinked sheath breaks in the ground.',
   caution:
@@ -25,17 +23,15 @@ export const dielectricWords = ({
   endName,
   forDielectric,
   drill,
-  both,
 }: {
   readonly endName: string;
   readonly forDielectric: 'foam polyethylene' | 'fused disc' | undefined;
   readonly drill: boolean;
-  readonly both: string;
 }) => ({
   title: `Core the dielectric, end ${endName}`,
   text: {
-    firstTime: `Core with the tool of this size for ${forDielectric === 'fused disc' ? 'fused discs: the one for foam tears them' : 'foam; a cable with fused discs asks for its own tool and connector'}. ${drill ? 'Drill slowly and let go at once when it grabs: it twists the conductor off.' : 'Turn the tool by hand, clockwise, with light pressure'} until its stop meets the sheath: this sets the depth. Clear every chip out.${both}`,
-    experienced: `Core to the stop${drill ? ', slowly' : ' by hand'}, clear the chips.${both}`,
+    firstTime: `Core with the tool of this size for ${forDielectric === 'fused disc' ? 'fused discs: the one for foam tears them' : 'foam; a cable with fused discs asks for its own tool and connector'}. ${drill ? 'Drill slowly and let go at once when it grabs: it twists the conductor off.' : 'Turn the tool by hand, clockwise, with light pressure'} until its stop meets the sheath: this sets the depth. Clear every chip out.`,
+    experienced: `Core to the stop${drill ? ', slowly' : ' by hand'}, clear the chips.`,
   },
   why: 'The mandrel goes where the dielectric was; it holds the sheath round against the nut.',
   caution: drill
@@ -45,19 +41,11 @@ export const dielectricWords = ({
   bad: ['skin of foam left on the sheath', 'conductor bent or nicked'],
 });
 
-export const tubeWords = ({
-  endName,
-  clad,
-  both,
-}: {
-  readonly endName: string;
-  readonly clad: boolean;
-  readonly both: string;
-}) => ({
+export const tubeWords = ({ endName, clad }: { readonly endName: string; readonly clad: boolean }) => ({
   title: `Trim and bevel the sheath, clean the conductor, end ${endName}`,
   text: {
-    firstTime: `Trim the sheath to the figure below, bevel its edge and look that it is round. Scrape the residue off the conductor with ${clad ? 'a plastic scraper: copper-clad aluminium takes nothing harder' : 'something softer than it'}, until it is bright, and trim it.${both}`,
-    experienced: `Bevel, round; conductor bright with ${clad ? 'plastic only' : 'a soft scraper'}, trim.${both}`,
+    firstTime: `Trim the sheath to the figure below, bevel its edge and look that it is round. Scrape the residue off the conductor with ${clad ? 'a plastic scraper: copper-clad aluminium takes nothing harder' : 'something softer than it'}, until it is bright, and trim it.`,
+    experienced: `Bevel, round; conductor bright with ${clad ? 'plastic only' : 'a soft scraper'}, trim.`,
   },
   why: clad
     ? 'A scratch through the copper rots the aluminium under it.'
@@ -67,41 +55,33 @@ export const tubeWords = ({
   bad: ['copper scratched through', 'burr inside the sheath'],
 });
 
-export const nutWords = ({ endName, both }: { readonly endName: string; readonly both: string }) => ({
+export const nutWords = ({ endName }: { readonly endName: string }) => ({
   title: `Slide the back nut on the bare sheath, end ${endName}`,
   text: {
-    firstTime: `The back nut goes over the bare sheath only, its thread toward the end; it does not pass the jacket. Its ring and O-ring follow as the part asks.${both}`,
-    experienced: `Back nut on the sheath, thread forward.${both}`,
+    firstTime: `The back nut goes over the bare sheath only, its thread toward the end; it does not pass the jacket. Its ring and O-ring follow as the part asks.`,
+    experienced: `Back nut on the sheath, thread forward.`,
   },
   why: 'After the body it can no longer be put on.',
   good: ['thread toward the end', 'O-ring in its groove'],
   bad: ['nut the wrong way round', 'nut left in the bag'],
 });
 
-export const insertWords = ({
-  endName,
-  splice,
-  both,
-}: {
-  readonly endName: string;
-  readonly splice: boolean;
-  readonly both: string;
-}) => ({
+export const insertWords = ({ endName, splice }: { readonly endName: string; readonly splice: boolean }) => ({
   title: `Put the cable into the body, end ${endName}`,
   text: {
-    firstTime: `${splice ? 'The boot and the back nuts are on the cables: look, on both sides. ' : 'The back nut is on the cable: look. '}Push the cable over the mandrel until the sheath meets its stop and the conductor shows beyond the seizing nut. Start the back nut on its thread before the seizing nut is tightened.${both}`,
-    experienced: `${splice ? 'Boot and nuts on. ' : 'Nut on. '}Home on the mandrel, conductor shows, start the back nut first.${both}`,
+    firstTime: `${splice ? 'The boot and the back nuts are on the cables: look. ' : 'The back nut is on the cable: look. '}Push the cable over the mandrel until the sheath meets its stop and the conductor shows beyond the seizing nut. Start the back nut on its thread before the seizing nut is tightened.`,
+    experienced: `${splice ? 'Boot and nuts on. ' : 'Nut on. '}Home on the mandrel, conductor shows, start the back nut first.`,
   },
   why: 'A back nut that is not started first can no longer be started straight. From here on nothing more can be threaded from this end.',
   good: ['conductor shows beyond the seizing nut', 'back nut started by hand'],
   bad: ['nut crossed', 'sheath not home'],
 });
 
-export const seizeWords = ({ endName, both }: { readonly endName: string; readonly both: string }) => ({
+export const seizeWords = ({ endName }: { readonly endName: string }) => ({
   title: `Tighten seizing nut, then sheath nut, end ${endName}`,
   text: {
-    firstTime: `Hold the body still with one spanner and turn only nuts: first the seizing nut, then the back nut. A turning body wrings the conductor off.${both}`,
-    experienced: `Body held. Seizing nut, then back nut.${both}`,
+    firstTime: `Hold the body still with one spanner and turn only nuts: first the seizing nut, then the back nut. A turning body wrings the conductor off.`,
+    experienced: `Body held. Seizing nut, then back nut.`,
   },
   why: 'In the other order the sheath is fast while the conductor still moves.',
   caution: 'Mind the hands when a spanner slips.',

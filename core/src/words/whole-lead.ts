@@ -9,21 +9,32 @@ export const cutWords = ({
   print,
   tubes,
   isBraided,
+  lies,
 }: {
   readonly isRepair: boolean;
   readonly print: string;
   /** Tubes and sleeves to cut. */
   readonly tubes: number;
   readonly isBraided: boolean;
+  /** One end lies in a wall or a trench. */
+  readonly lies: boolean;
 }) => ({
-  title: isRepair ? 'Look over the lead' : 'Count the parts and cut the cable',
+  title: lies
+    ? 'Look over the cable that lies there'
+    : isRepair
+      ? 'Look over the lead'
+      : 'Count the parts and cut the cable',
   text: {
-    firstTime: isRepair
-      ? `The lead comes with an end fitted. Look the jacket over along its whole length, and cut back to bright copper where it is dark or wet.${tubeWords(tubes)}`
-      : `Lay out every part of the kit and count. Look the cable over as it comes off the reel. Measure, and cut square by rotating or sawing lightly: squeezing makes it oval. Mark nothing inside the length that will be kept.${print}${tubeWords(tubes)}`,
-    experienced: isRepair
-      ? 'Cut back to bright copper.'
-      : `Count the kit, measure, cut square without squeezing.${tubes === 0 ? '' : ' Tubes and sleeves too.'}`,
+    firstTime: lies
+      ? `Draw out what cable there is and measure it: every try takes the figure below, and nothing can be added. Cut back to round cable and bright copper, square, and no further.${tubeWords(tubes)}`
+      : isRepair
+        ? `The lead comes with an end fitted. Look the jacket over along its whole length, and cut back to bright copper where it is dark or wet.${tubeWords(tubes)}`
+        : `Lay out every part of the kit and count. Look the cable over as it comes off the reel. Measure, and cut square by rotating or sawing lightly: squeezing makes it oval. Mark nothing inside the length that will be kept.${print}${tubeWords(tubes)}`,
+    experienced: lies
+      ? 'Measure what is spare, cut back to bright copper, no further.'
+      : isRepair
+        ? 'Cut back to bright copper.'
+        : `Count the kit, measure, cut square without squeezing.${tubes === 0 ? '' : ' Tubes and sleeves too.'}`,
   },
   why: 'A cable cut short cannot be lengthened; dark or wet copper does not crimp or solder.',
   caution: `Cut away from the hand.${isBraided ? ' The hot knife burns and its fumes are sharp: extraction on.' : ''}`,
@@ -193,6 +204,26 @@ export const finishWords = ({
   caution: sleeveCount > 0 ? 'Hot air burns: keep the gun moving.' : null,
   good: ['straight, readable, same place on every lead of the batch'],
   bad: ['no serial', 'text upside down to its neighbour'],
+});
+
+export const layWords = ({ wall }: { readonly wall: boolean }) => ({
+  title: wall ? 'Lay the spare back and close the box' : 'Lay the cable back',
+  text: {
+    firstTime: wall
+      ? 'Fold what is spare back behind the plate, no tighter than the figure below, so that whoever comes next can draw it out for another end. The cable is not pulled by its connector.'
+      : 'Lay the cable back on its bed with the spare in a flat bow, no tighter than the figure below, the joint straight and without pull. Write the place of the joint down before it is covered. Warning tape and cover as the site asks.',
+    experienced: wall
+      ? 'Spare folded back, no pull on the end.'
+      : 'Flat bow, joint straight, place written down.',
+  },
+  why: wall
+    ? 'Without spare the next repair is a new cable.'
+    : 'A joint under pull opens in its first winter, and nobody finds it again.',
+  caution: wall
+    ? 'Work in walls beside mains wiring follows local codes and licensed practice.'
+    : 'Trench work and buried plant follow local codes and licensed practice: nobody steps into an open trench that is not shored.',
+  good: ['no pull on the joint', 'bends wide'],
+  bad: ['kinked behind the joint', 'joint hanging on the cable'],
 });
 
 export const packFlatWords = ({ leadName }: { readonly leadName: string }) => ({

@@ -1,4 +1,5 @@
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { preparedEnds } from '@gorvane/core/plan/shown-plan.ts';
 import { stripTemplate } from '@gorvane/core/strip/template.ts';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
@@ -11,7 +12,7 @@ export function TemplateButton({ plan }: { readonly plan: ShownPlan }) {
     try {
       // The PDF library is loaded when a template is asked for.
       const { templatePdf } = await import('../drawing/template-pdf.ts');
-      const templates = plan.ends.map(({ end, strip, cable }) =>
+      const templates = preparedEnds(plan).map(({ end, strip, cable }) =>
         stripTemplate(strip, cable.jacket.diameter, `End ${end.name}, ${cable.name}`),
       );
       const name = `strip-template-${plan.lead.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.pdf`;

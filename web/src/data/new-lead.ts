@@ -13,11 +13,13 @@ import { addUnits } from './units.ts';
 export interface NewLead {
   readonly starter: Starter;
   readonly length: number;
+  /** Of a cable that lies there, what there is for another try, metres. */
+  readonly slack?: number;
   readonly quantity: number;
 }
 
 /** Makes the lead that a starter describes. Returns its id. */
-export function createLead({ starter, length, quantity }: NewLead): Promise<string> {
+export function createLead({ starter, length, slack, quantity }: NewLead): Promise<string> {
   const end = ({ connectorId, ...rest }: StarterEnd): EndRequest => ({
     connector: connectorById(connectorId),
     ...rest,
@@ -31,6 +33,7 @@ export function createLead({ starter, length, quantity }: NewLead): Promise<stri
     far: starter.far.map(end),
     environment: starter.environment,
     length,
+    slack,
     quantity,
     frequencies: starter.frequencies,
   });

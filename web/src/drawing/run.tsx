@@ -1,4 +1,5 @@
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import { liesThere } from '@gorvane/core/lead/lead.ts';
 import type { ShownEnd, ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
@@ -165,8 +166,10 @@ function WholeLength({ plan, sides }: { readonly plan: ShownPlan; readonly sides
         textAnchor="middle"
         fontSize={14}
       >
-        {finished.second}, {near.end.end.referencePlane} to {far.end.end.referencePlane}; cut{' '}
-        {texts({ metres: plan.cuts[0]!.cut.value, cable: true }).first}
+        {finished.second}
+        {liesThere(plan.lead)
+          ? ', lies there'
+          : `, ${near.end.end.referencePlane} to ${far.end.end.referencePlane}; cut ${texts({ metres: plan.cuts[0]!.cut.value, cable: true }).first}`}
       </text>
     </>
   );
@@ -267,7 +270,9 @@ function EndLabel({
   anchor: 'start' | 'end';
 }) {
   const state = endState(end, progress);
-  const words = { planned: end.connector.name, open: 'not closed yet', closed: 'contact seated' }[state];
+  const made = { planned: end.connector.name, open: 'not closed yet', closed: 'contact seated' }[state];
+  const { lies } = end.end;
+  const words = lies ? `lies in a ${lies} already` : made;
   return (
     <text x={x} y={y} textAnchor={anchor} fontSize={15} fontWeight={700}>
       End {end.end.name}

@@ -4,7 +4,7 @@ import { Button, SegmentedControl, TextInput } from '@mantine/core';
 import type { FormEvent } from 'react';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { parseQuantity, problemOf } from './new-lead-fields.ts';
+import { parseAnotherTry, parseQuantity, problemOf } from './new-lead-fields.ts';
 
 /** Starters shown until more are asked for. */
 const firstShown = 8;
@@ -20,20 +20,29 @@ export function NewLeadForm() {
   const [way, setWay] = useState<'from a starter' | 'from what to what'>('from a starter');
   const [starterId, setStarterId] = useState(starters[0]!.id);
   const [length, setLength] = useState('');
+  const [another, setAnother] = useState('');
   const [quantity, setQuantity] = useState('1');
   const [asked, setAsked] = useState(false);
   const [all, setAll] = useState(false);
   const readLength = () => parsePositiveLength(length, longest, 'm');
+  const starter = starters.find(({ id }) => id === starterId)!;
+  const lies = [starter.near, ...starter.far].some((end) => end.lies !== undefined);
+  const readTry = () => (lies ? parseAnotherTry(another) : 0);
   const lengthProblem = asked ? problemOf(readLength) : undefined;
+  const tryProblem = asked && lies ? problemOf(readTry) : undefined;
   const quantityProblem = asked ? problemOf(() => parseQuantity(quantity)) : undefined;
 
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     setAsked(true);
-    if (problemOf(readLength) ?? problemOf(() => parseQuantity(quantity))) return;
-    const starter = starters.find(({ id }) => id === starterId)!;
+    if (problemOf(readLength) ?? problemOf(readTry) ?? problemOf(() => parseQuantity(quantity))) return;
     const { createLead } = await import('../../data/new-lead.ts');
-    const leadId = await createLead({ starter, length: readLength(), quantity: parseQuantity(quantity) });
+    const leadId = await createLead({
+      starter,
+      length: readLength(),
+      slack: readTry(),
+      quantity: parseQuantity(quantity),
+    });
     void navigate(`/leads/${leadId}/choose`);
   };
 
@@ -77,13 +86,22 @@ export function NewLeadForm() {
         </fieldset>
         <div className="new-lead-row">
           <TextInput
-            label="2. How long?"
-            description="finished; metres unless said"
+            label={lies ? '2. How long is what lies there?' : '2. How long?'}
+            description={lies ? 'about; metres unless said' : 'finished; metres unless said'}
             placeholder="3.4 m, 12 ft 6 in"
             value={length}
             error={lengthProblem}
             onChange={({ currentTarget }) => setLength(currentTarget.value)}
           />
+          {lies && (
+            <TextInput
+              label="How much cable is there for another try?"
+              description="what can be drawn out; mm unless said"
+              value={another}
+              error={tryProblem}
+              onChange={({ currentTarget }) => setAnother(currentTarget.value)}
+            />
+          )}
           <TextInput
             label="3. How many?"
             description="units, each with its serial"

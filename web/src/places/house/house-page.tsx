@@ -132,6 +132,17 @@ function Figures({ house: { record, edit, key } }: PanelProps) {
           edit('squaring cut', (now) => ({ ...now, squaring }));
         }}
       />
+      <QuantityField
+        field={`${key}/boot`}
+        label="Boot of a buried splice, past the bare sheath"
+        description="on either side"
+        written={`${formatMillimetres(record.bootOverlap, 0)} mm`}
+        onRead={(text) => {
+          const bootOverlap = parseLength(text);
+          if (!(bootOverlap >= 0.05 && bootOverlap <= 1)) throw new QuantityError(text, '50 mm to 1 m');
+          edit('boot of a splice', (now) => ({ ...now, bootOverlap }));
+        }}
+      />
       <p>
         Dies, tools, shrink and solder wire are in <Link to="/stores#shop">Stores</Link>.
       </p>

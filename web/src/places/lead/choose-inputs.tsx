@@ -27,6 +27,7 @@ import { arrived } from '../../draft/draft-slice.ts';
 import { finderAddress } from './lab-address.ts';
 import { ConnectorChoice } from './connector-choice.tsx';
 import { EndChoices } from './end-choices.tsx';
+import { EndThere } from './end-there.tsx';
 import type { StageProps } from './stage-props.ts';
 import { OwnPractice } from './own-practice.tsx';
 import { SecondCoreChoice } from './second-core.tsx';
@@ -172,6 +173,7 @@ export function ChooseInputs(props: StageProps) {
             search={search}
             onChoose={(connectorId) => void chooseConnector(end.id, connectorId)}
           />
+          <EndThere lead={lead} end={end} cables={choices} />
           {isRadio ? (
             <Link className="find-end" to={finderAddress(record, end.id)}>
               Find another end

@@ -2,7 +2,8 @@ import { CutList } from './cut-list.tsx';
 import { Table } from '../../controls/table.tsx';
 import { formatBends, parseBends } from '@gorvane/core/cut/bend.ts';
 import { formatPhaseMatch, parsePhaseMatch } from '@gorvane/core/lead/phase-match.ts';
-import { referencePlanes } from '@gorvane/core/lead/lead.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import { endById, liesThere, referencePlanes } from '@gorvane/core/lead/lead.ts';
 import {
   formatMetres,
   formatMillimetres,
@@ -29,7 +30,8 @@ export function CutStage(props: StageProps) {
   return (
     <div className="stage">
       <section aria-label="Cut length">
-        {plan.cuts.map((cut) => (
+        {liesThere(plan.lead) && <LyingCable plan={plan} />}
+        {(liesThere(plan.lead) ? [] : plan.cuts).map((cut) => (
           <div key={cut.pieceId}>
             <div className="stage-head">
               <h2>{plan.cuts.length > 1 ? `Cut length, ${cut.pieceId}` : 'Cut length'}</h2>
@@ -44,13 +46,13 @@ export function CutStage(props: StageProps) {
             <Items figure={cut.offTheReel} total="Off the reel, each" />
           </div>
         ))}
-        {plan.lead.spareTerminations + plan.lead.slack > 0 && (
+        {!liesThere(plan.lead) && plan.lead.spareTerminations + plan.lead.slack > 0 && (
           <p className="soft">
             Until they are used, spare and slack make the finished lead that much longer than its finished
             length.
           </p>
         )}
-        <BatchTotal {...props} />
+        {!liesThere(plan.lead) && <BatchTotal {...props} />}
         <CutList plan={plan} />
         <Caution>
           Cut away from the hand and cover the offcut. Rotate or saw lightly: squeezing makes the cable oval.
@@ -58,6 +60,43 @@ export function CutStage(props: StageProps) {
       </section>
       <CutInputs {...props} />
     </div>
+  );
+}
+
+/** Of a cable that lies there nothing is cut off a reel: what counts is how many tries there are. */
+function LyingCable({ plan: { lead, cuts } }: Pick<StageProps, 'plan'>) {
+  const open = cuts
+    .flatMap(({ retermination }) => retermination)
+    .filter(({ endId }) => !lead.fittedEndIds.includes(endId));
+  const most = Math.max(...open.map(({ length }) => length.value));
+  const tries = Math.floor(lead.slack / most);
+  return (
+    <>
+      <div className="stage-head">
+        <h2>Cable for another try</h2>
+        <strong className="reading">
+          <Length metres={lead.slack} />
+        </strong>
+        <span className={tries === 0 ? 'not-yet' : 'soft'}>
+          {tries === 0
+            ? '▲ no second try: say how much there is'
+            : `${tries} more ${tries === 1 ? 'try' : 'tries'}`}
+        </span>
+      </div>
+      <p>The cable lies there: nothing is cut off a reel, and nothing can be added.</p>
+      <Table>
+        {open.map(({ endId, length }) => (
+          <tr key={endId}>
+            <th scope="row">One more try at end {endById(lead, endId).name} takes</th>
+            <td className="number">
+              <Figure figure={length} label={`one more try at end ${endById(lead, endId).name}`}>
+                <Length metres={length.value} />
+              </Figure>
+            </td>
+          </tr>
+        ))}
+      </Table>
+    </>
   );
 }
 
@@ -115,6 +154,11 @@ function BatchTotal({ lead, plan }: StageProps) {
   );
 }
 
+const lengthLabel = (lead: Lead, legId: string) => {
+  if (liesThere(lead)) return 'Length that lies there';
+  return lead.legs.length === 1 ? 'Finished length' : `Finished length, ${legId}`;
+};
+
 function CutInputs({ lead, plan }: StageProps) {
   const first = useContext(FirstUnit);
   const { record, edit, key } = lead;
@@ -127,7 +171,7 @@ function CutInputs({ lead, plan }: StageProps) {
           <QuantityField
             key={leg.id}
             field={only ? `${key}/length` : `${key}/length/${leg.id}`}
-            label={only ? 'Finished length' : `Finished length, ${leg.id}`}
+            label={lengthLabel(record, leg.id)}
             description={`${only ? 'between the planes below; ' : ''}${unit === 'm' ? 'metres' : 'inches'} unless said`}
             written={
               first === 'in'
@@ -215,8 +259,12 @@ function CutInputs({ lead, plan }: StageProps) {
       />
       <QuantityField
         field={`${key}/slack`}
-        label="Slack"
-        description="added to the cut length; mm unless said"
+        label={liesThere(record) ? 'Cable for another try' : 'Slack'}
+        description={
+          liesThere(record)
+            ? 'what can be drawn out; mm unless said'
+            : 'added to the cut length; mm unless said'
+        }
         written={`${formatMillimetres(record.slack, 0)} mm`}
         onRead={(text) => {
           const slack = parseLength(text);

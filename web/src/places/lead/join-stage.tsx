@@ -12,7 +12,8 @@ import type { StageProps } from './stage-props.ts';
 /** The joints of this design: tool and die, hold points, cautions, in the order of the work. */
 export function JoinStage({ plan, view }: StageProps) {
   const depth = useBench()?.stepDepth ?? 'first time';
-  const [endId, setEndId] = useState(plan.ends[0]!.end.id);
+  const made = plan.ends.filter(({ end }) => end.lies === undefined);
+  const [endId, setEndId] = useState(made[0]!.end.id);
   const steps = plan.steps.filter((step) => step.stage === 'Join' && step.endId === endId);
   const holds = steps.filter(({ hold }) => hold);
   return (
@@ -23,7 +24,7 @@ export function JoinStage({ plan, view }: StageProps) {
           <SegmentedControl
             value={endId}
             onChange={setEndId}
-            data={plan.ends.map(({ end }) => ({ value: end.id, label: `End ${end.name}` }))}
+            data={made.map(({ end }) => ({ value: end.id, label: `End ${end.name}` }))}
           />
         </div>
         {plan.steps.length === 0 && (

@@ -2,6 +2,7 @@ import { toleranceText } from '../../controls/tolerance-text.ts';
 import { Table } from '../../controls/table.tsx';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { EndPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { preparedEnds } from '@gorvane/core/plan/shown-plan.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { MeasuredStrip } from '@gorvane/core/strip/strip-plan.ts';
 import { madeAt } from '@gorvane/core/strip/strip-plan.ts';
@@ -21,9 +22,10 @@ import type { StageProps } from './stage-props.ts';
 
 /** The strip of one end, to scale, from the gauge card; and the lengths actually cut, judged. */
 export function StripStage({ plan, cards, lead }: StageProps) {
-  const [endId, setEndId] = useState(plan.ends[0]!.end.id);
-  const end = plan.ends.find((candidate) => candidate.end.id === endId) ?? plan.ends[0]!;
-  const card = cards.get(end.end.id)!;
+  const ends = preparedEnds(plan);
+  const [endId, setEndId] = useState(ends[0]!.end.id);
+  const end = ends.find((candidate) => candidate.end.id === endId) ?? ends[0]!;
+  const card = [...cards.values()].find(({ record }) => record.id === end.end.gaugeCardId)!;
   const [measured, setMeasured] = useKeptValue<MeasuredStrip>(`strip/${lead.record.id}/${end.end.id}`, {});
   const judged = judgeStrip(end.strip, measured);
   const withheld = plan.withheld.filter(({ endId: at }) => at === end.end.id);
@@ -35,7 +37,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
           <SegmentedControl
             value={end.end.id}
             onChange={setEndId}
-            data={plan.ends.map((candidate) => ({
+            data={ends.map((candidate) => ({
               value: candidate.end.id,
               label: `End ${candidate.end.name}`,
             }))}

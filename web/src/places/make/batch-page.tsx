@@ -2,7 +2,7 @@ import { Table } from '../../controls/table.tsx';
 import { batchStep, isEarly } from '@gorvane/core/unit/batch.ts';
 import { isAtWork } from '@gorvane/core/unit/progress.ts';
 import { timeLeft } from '@gorvane/core/unit/step-time.ts';
-import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { preparedEnds, shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { drawnFromStock } from '@gorvane/core/stock/drawn.ts';
 import { stripDrift } from '@gorvane/core/strip/drift.ts';
 import { formatMillimetres, formatSignedMillimetres } from '@gorvane/core/quantity/length.ts';
@@ -227,7 +227,7 @@ function Tool({ views }: ViewsProps) {
   const frozen = views.find(({ unit }) => unit.plan)?.unit.plan;
   const plan = useMemo(() => frozen && shownPlan(frozen), [frozen]);
   if (!plan) return null;
-  const ends = plan.ends.map(({ end, strip }) => ({
+  const ends = preparedEnds(plan).map(({ end, strip }) => ({
     end,
     drift: stripDrift(
       strip,

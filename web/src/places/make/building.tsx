@@ -8,6 +8,7 @@ import { stepInSpeech } from '@gorvane/core/words/speech.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { Drift } from '@gorvane/core/strip/drift.ts';
 import { stripDrift } from '@gorvane/core/strip/drift.ts';
@@ -215,7 +216,7 @@ function useStepLookedAt({ steps, current }: UnitProgress) {
 
 /** How the tool has been cutting the end of a strip step over the batch. */
 function driftAt(step: Step, plan: ShownPlan, batch: readonly UnitView[]): Drift[] {
-  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  const end = endOfStep(plan, step);
   if (!end || step.stage !== 'Strip') return [];
   const first = batch.map(({ progress }) => progress.firstStrips.get(end.end.id));
   return stripDrift(

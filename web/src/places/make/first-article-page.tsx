@@ -3,7 +3,7 @@ import { Table } from '../../controls/table.tsx';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Correction } from '@gorvane/core/unit/first-article.ts';
 import { articleCorrections } from '@gorvane/core/unit/first-article.ts';
-import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { preparedEnds, shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { formatMillimetres, formatSignedMillimetres } from '@gorvane/core/quantity/length.ts';
 import { judgeStrip } from '@gorvane/core/strip/measured.ts';
 import { Button, Checkbox } from '@mantine/core';
@@ -66,7 +66,7 @@ function FirstArticle({ view, frozen }: ArticleProps) {
         <section aria-labelledby="article-strip">
           <h2 id="article-strip">Strips as they seated</h2>
           <Table head={['End', 'Cut', 'Plan, mm', 'Measured, mm', 'Difference', 'Verdict']}>
-            {plan.ends.flatMap(({ end, strip }) =>
+            {preparedEnds(plan).flatMap(({ end, strip }) =>
               judgeStrip(strip, progress.strips.get(end.id) ?? {}).cuts.map(({ cut, measured, verdict }) => (
                 <tr key={`${end.id} ${cut.label}`}>
                   <td>{end.name}</td>

@@ -3,6 +3,7 @@ import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import { SegmentedControl } from '@mantine/core';
 import type { UnitView } from '../../data/live.ts';
 import { useOrders } from '../../data/live.ts';
@@ -31,7 +32,7 @@ export function StepHead({ view, frozen, plan, step, index, timer, batch }: Step
   const quantity = useOrders()
     ?.find(({ id }) => id === unit.orderId)
     ?.lines.find(({ id }) => id === unit.lineId)?.quantity;
-  const end = frozen.lead.ends.find(({ id }) => id === step.endId);
+  const end = endOfStep(plan, step)?.end;
   return (
     <header className="build-head">
       <div>

@@ -2,6 +2,7 @@ import type { CableLeft } from '@gorvane/core/unit/cable-left.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import type { UnitView } from '../../data/live.ts';
 import { ArticleLengths } from './article-lengths.tsx';
 import { HoldPanel } from './hold-panel.tsx';
@@ -26,7 +27,7 @@ interface StepSideProps {
 /** Beside the step: what must be on the cable, the trial, the hold point. */
 export function StepSide({ view, step, plan, left, nextId, onRecord, onAnswer, ...rest }: StepSideProps) {
   const { unit, progress } = view;
-  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  const end = endOfStep(plan, step);
   // What asks for something comes before the drawing where the screen is narrow.
   const asks = step.threads.length + step.requires.length > 0 || step.hold !== null || step.trialFit;
   return (

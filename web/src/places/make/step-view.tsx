@@ -6,6 +6,7 @@ import { looksOf } from '@gorvane/core/recipe/trouble.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import { adaptStrip } from '@gorvane/core/strip/adapt.ts';
 import type { Drift } from '@gorvane/core/strip/drift.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
@@ -79,7 +80,7 @@ export function StepView(props: StepViewProps) {
 /** What good looks like, and what does not: in words, and drawn where a drawing says it. */
 function Looks({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
   const looks = looksOf(step);
-  const end = plan.ends.find(({ end: { id } }) => id === step.endId) ?? plan.ends[0]!;
+  const end = endOfStep(plan, step) ?? plan.ends[0]!;
   if (step.good.length + step.bad.length === 0 && !looks) return null;
   return (
     <div className="step-looks">
@@ -138,7 +139,7 @@ function Hands({ step: { held, cues, tipCare } }: { readonly step: Step }) {
 
 /** Figures that moved because of what was cut before. */
 function Adapted({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
-  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  const end = endOfStep(plan, step);
   if (!end || step.stage !== 'Strip') return null;
   return adaptStrip(end.strip, progress.strips.get(end.end.id) ?? {}).map(({ cut, position, because }) => (
     <p key={cutKey(cut)} className="advice" role="status">
@@ -214,7 +215,7 @@ function Tiles({ step }: { readonly step: Step }) {
 }
 
 function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
-  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  const end = endOfStep(plan, step);
   if (end && step.stage === 'Strip') {
     const measured = progress.strips.get(end.end.id);
     return (
@@ -241,13 +242,13 @@ const contactOf = ({ role, about }: Step) => (role === 'joint' && about !== null
 
 /** A joint of an end with several contacts is looked at on its face. */
 function hasFace(step: Step, plan: ShownPlan): boolean {
-  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  const end = endOfStep(plan, step);
   return end !== undefined && !isCoaxial(end.connector) && step.stage === 'Join';
 }
 
 /** The face as it lies on the bench, with the contact of this joint: beside the words, so that both are seen at once. */
 function JointFace({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
-  const end = plan.ends.find(({ end: { id } }) => id === step.endId);
+  const end = endOfStep(plan, step);
   if (!end || isCoaxial(end.connector) || !hasFace(step, plan)) return null;
   return (
     <div className="joint-face">
@@ -263,7 +264,7 @@ function JointFace({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
 }
 
 function RecordedStrip({ step, plan, progress, unitId, onRecord, onGoOn }: StepViewProps) {
-  const end = plan.ends.find(({ end: { id } }) => id === step.endId)!;
+  const end = endOfStep(plan, step)!;
   const measured = progress.strips.get(end.end.id) ?? {};
   // A caliper is quicker than the screen: each cut is added to what the record holds by then.
   const read = (key: string, length: number | undefined) =>

@@ -4,6 +4,7 @@ import type { Step } from '@gorvane/core/recipe/step.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { preparedEnds } from '@gorvane/core/plan/shown-plan.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { HoldLimits } from '../../controls/hold-limits.tsx';
@@ -63,7 +64,7 @@ function Traveller({ view, plan }: { readonly view: UnitView; readonly plan: Sho
       </header>
       <Run plan={plan} />
       <Threading plan={plan} />
-      {plan.ends.map(({ end, strip, cable, connector, input }) => (
+      {preparedEnds(plan).map(({ end, strip, cable, connector, input }) => (
         <section key={end.id} className="traveller-end">
           <h2>
             End {end.name}: {connector.name}

@@ -24,6 +24,7 @@ import { recordHappenings, scrapUnit } from '../../../data/units.ts';
 import type { StageProps } from '../stage-props.ts';
 import { BadJointList } from './bad-joint-list.tsx';
 import { CheckTable } from './check-table.tsx';
+import { LyingEnds } from './lying-ends.tsx';
 import { Connections } from './connections.tsx';
 import { DiagnosisList } from './diagnosis-list.tsx';
 import type { Mending } from './fault-line.tsx';
@@ -54,6 +55,7 @@ export function ProveStage(props: StageProps) {
     <div className="stage">
       <section aria-label="What a unit must show">
         <h2>What every unit must show</h2>
+        <LyingEnds lead={plan.lead} />
         <CheckTable proof={expected} />
         <TestPlan plan={proofPlan} proof={expected} steps={plan.steps} />
         <Connections proof={expected} />
@@ -181,6 +183,7 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
       </section>
       <section aria-label="Readings" className="prove-rest">
         <h2>Checks, in the order of the plan</h2>
+        <LyingEnds lead={plan.lead} />
         <CheckTable proof={proof} />
         <TestPlan plan={frozen} proof={proof} steps={progress.steps} />
         {line && swept.length > 0 && (
