@@ -6,12 +6,11 @@ import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import { bagName, nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import { firstRevision } from '../record/revise.ts';
-import type { Join, Lead, LeadEnd, Leg, Piece } from './lead.ts';
+import type { Lead, LeadEnd, Leg, Piece } from './lead.ts';
 import type { PinPlanChoices } from './pin-plan.ts';
 import { houseChoices, plainChoices, proposePinPlan } from './pin-plan.ts';
 import type { Channel, Signal } from '../connector/signal.ts';
-import { conductorsOf } from '../cable/conductors.ts';
-import { leadCable } from './lead-cable.ts';
+import { joinsOf } from './joins.ts';
 
 /** An end as it is asked for. */
 export interface EndRequest {
@@ -193,37 +192,4 @@ function treeOf({
     legs: [trunk, ...legs],
     pieces,
   };
-}
-
-/** At a joined split every leg takes the conductors of the trunk in their order: cores in turn, the shield on the shield. */
-function joinsOf(lead: Lead): Join[] {
-  const trunk = lead.pieces.find(({ legIds }) => legIds.length === 1 && legIds[0] === 'trunk');
-  if (!trunk) return [];
-  const ofKind = (cableId: string, kind: 'core' | 'shield') =>
-    conductorsOf(leadCable(lead, cableId)).filter((conductor) => conductor.kind === kind);
-  const legs = lead.pieces.filter((piece) => piece !== trunk);
-  let used = 0;
-  const stereo = lead.ends.some(({ channel }) => channel !== null);
-  const cores = ofKind(trunk.cableId, 'core');
-  const joins = new Map<string, Join['conductors']>();
-  for (const leg of legs) {
-    // A leg of a stereo split carries one channel: of a pair the second core has no use there yet.
-    const mine = ofKind(leg.cableId, 'core').slice(0, stereo ? 1 : undefined);
-    mine.forEach((core, index) => {
-      const from = cores[stereo ? used + index : index];
-      if (!from) return;
-      joins.set(from.id, [
-        ...(joins.get(from.id) ?? [{ pieceId: trunk.id, conductor: from.id }]),
-        { pieceId: leg.id, conductor: core.id },
-      ]);
-    });
-    if (stereo) used += mine.length;
-  }
-  const shields = [trunk, ...legs].flatMap((piece) =>
-    ofKind(piece.cableId, 'shield').map(({ id }) => ({ pieceId: piece.id, conductor: id })),
-  );
-  return [...joins.values(), ...(shields.length > 1 ? [shields] : [])].map((conductors) => ({
-    nodeId: 'split',
-    conductors,
-  }));
 }

@@ -41,6 +41,9 @@ import type { Method, MethodPart } from './method.ts';
 import type { EndInput } from '../end/end-input.ts';
 import { conductorClearance } from './ferrule.ts';
 
+/** Wall of the body behind its coupling nut, both sides together, metres. Engineering value. */
+const rearWall = 1.6e-3;
+
 /** Dielectric flush with the tube: what the eye under a magnifier holds. Engineering value. */
 const flush = 0.1e-3;
 
@@ -291,6 +294,9 @@ export const directSolder: Method = {
   ],
   strip,
   parts,
-  relief: () => null,
+  relief: ({ card }) => ({
+    over: featureValue(card, 'bodyBore') + rearWall,
+    covered: featureValue(card, 'tubeSeat'),
+  }),
   steps,
 };

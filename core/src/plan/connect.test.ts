@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { endById } from '../lead/lead.ts';
-import { house } from '../testing/example.ts';
+import { connectorById } from '../connector/catalogue/catalogue.ts';
+import { makeLead } from '../lead/make-lead.ts';
+import { counted, house, now } from '../testing/example.ts';
 import { inWords, signalLead } from '../testing/signal-lead.ts';
 import { connect, PinPlanError, refitPinPlan } from './connect.ts';
 
@@ -85,5 +87,43 @@ describe('a pin plan after its lead was changed', () => {
     const as = { ...house, practice: { ...house.practice, secondPair: 'leave empty' as const } };
     expect(refitPinPlan({ ...lights, pinPlan: [] }, as).pinPlan).toHaveLength(6);
     expect(refitPinPlan(lights, as)).toBe(lights);
+  });
+
+  test('a split is joined anew when a leg gets another cable', () => {
+    const { lead } = makeLead(
+      {
+        name: 'Y',
+        purpose: '',
+        signal: 'stereo',
+        cableId: 'mic-pair',
+        legCableId: 'twin-phono',
+        split: 'joined',
+        near: { connector: connectorById('jack-6-trs') },
+        far: ['left', 'right'].map((channel) => ({
+          connector: connectorById('phono-half-shell'),
+          channel: channel as 'left',
+          legLength: 0.5,
+        })),
+        length: 1,
+        frequencies: [20e3],
+      },
+      counted(),
+      now,
+    );
+    expect(refitPinPlan(lead, house).joins).toBe(lead.joins);
+    const other = refitPinPlan(
+      {
+        ...lead,
+        pieces: lead.pieces.map((piece) =>
+          piece.id === 'cable C' ? { ...piece, cableId: 'mic-pair' } : piece,
+        ),
+      },
+      house,
+    );
+    expect(other.joins.map(({ conductors }) => conductors.map(({ conductor }) => conductor))).toEqual([
+      ['white', 'centre'],
+      ['blue', 'white'],
+      ['shield', 'shield', 'shield'],
+    ]);
   });
 });

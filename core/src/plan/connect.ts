@@ -4,6 +4,7 @@ import { contactOf } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import type { House } from '../house/house.ts';
 import { leadCable } from '../lead/lead-cable.ts';
+import { joinsOf, joinsStand } from '../lead/joins.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { houseChoices, proposePinPlan } from '../lead/pin-plan.ts';
 import { endInput } from '../end/end-input.ts';
@@ -63,8 +64,9 @@ export function connect(
   return next;
 }
 
-/** The lead after its cable, an end or its signal was changed: its pin plan if all of it still exists, else the usual one. */
-export function refitPinPlan(lead: Lead, house: House): Lead {
+/** The lead after its cable, an end or its signal was changed: its joins and its pin plan if all of them still exist, else the usual ones. */
+export function refitPinPlan(changed: Lead, house: House): Lead {
+  const lead = joinsStand(changed) ? changed : { ...changed, joins: joinsOf(changed) };
   const stands = lead.pinPlan.every(({ pieceId, conductor, endId, contact }) => {
     const piece = lead.pieces.find(({ id }) => id === pieceId);
     const end = lead.ends.find(({ id }) => id === endId);

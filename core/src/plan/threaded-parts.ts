@@ -192,6 +192,9 @@ type SleeveExtra = Extract<ExtraPart, { kind: 'braided sleeve' }>;
 const braidedSleeves = ({ extraParts }: Lead) =>
   extraParts.filter((extra): extra is SleeveExtra => extra.kind === 'braided sleeve');
 
+/** Which of several sleeves a part is, where a lead has more than one leg. */
+const ofLeg = ({ legs }: Lead, { name }: LeadEnd) => (legs.length > 1 ? `, end ${name}` : '');
+
 /** What a braided sleeve adds to what it lies on, across, metres. Engineering value. */
 const sleeveWall = 1.5e-3;
 
@@ -218,7 +221,7 @@ function braidedSleeve(lead: Lead, extra: SleeveExtra, house: House): LeadPart {
     ofMethod: false,
     ends: [end.id],
     name: sleeve.name,
-    label: sleeve.name,
+    label: `${sleeve.name}${ofLeg(lead, end)}`,
     legId: extra.legId,
     place: leg.finishedLength / 2,
     opening: most,
@@ -265,7 +268,7 @@ function sleeveShrinks(lead: Lead, extra: SleeveExtra, house: House): LeadPart[]
     ofMethod: false,
     ends: [near.id],
     name,
-    label: `${name} for the ${side} of the sleeve`,
+    label: `${name} for the ${side} of the sleeve${ofLeg(lead, near)}`,
     legId: extra.legId,
     place: side === 'start' ? inset : leg.finishedLength - inset,
     ...tubeSizes(choice, largest),

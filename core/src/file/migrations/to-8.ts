@@ -6,10 +6,18 @@ const ofBench = ['benchName', 'serialPrefix', 'nextSerial', 'firstUnit', 'theme'
 const withoutBench = (house: Raw): Raw =>
   Object.fromEntries(Object.entries(house).filter(([field]) => !ofBench.includes(field)));
 
-/** Until now the house said who is at this bench and how its screen is set. */
+/** How far the boot of a splice reached when units were frozen, and the house figure from now on, metres. */
+const bootOverlap = { frozen: 75e-3, house: 0.3 } as const;
+
+/** Until now the house said who is at this bench and how its screen is set, and the method how long a boot is. */
 export const benchApart = {
-  house: withoutBench,
-  units: (unit: Raw): Raw => inFrozen(unit, (lead) => lead, withoutBench),
+  house: (house: Raw): Raw => ({ ...withoutBench(house), bootOverlap: bootOverlap.house }),
+  units: (unit: Raw): Raw =>
+    inFrozen(
+      unit,
+      (lead) => lead,
+      (house) => ({ ...withoutBench(house), bootOverlap: bootOverlap.frozen }),
+    ),
 };
 
 /** The bench of a database or archive that had none: what its house said. Nothing where the house says nothing of it. */

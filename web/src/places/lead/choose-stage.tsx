@@ -8,6 +8,7 @@ import type { FaceSide } from '@gorvane/core/connector/contact.ts';
 import type { FitCheck, MeasuredFit } from '@gorvane/core/fit/clearance.ts';
 import { isShortAtHighest, swrRangeOfPiece } from '@gorvane/core/fit/impedance.ts';
 import type { EndPlan, LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
+import { preparedEnds } from '@gorvane/core/plan/shown-plan.ts';
 import { signalName } from '@gorvane/core/connector/signal.ts';
 import { formatDecibels, formatSwr } from '@gorvane/core/quantity/decibel.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
@@ -63,7 +64,7 @@ function distinctEnds(plan: LeadPlan): { ends: string; checks: readonly FitCheck
     a.card.id === b.card.id &&
     a.fit.map(({ label }) => label).join() === b.fit.map(({ label }) => label).join();
   const groups: EndPlan[][] = [];
-  for (const end of plan.ends) {
+  for (const end of preparedEnds(plan)) {
     const group = groups.find(([first]) => same(first!, end));
     if (group) group.push(end);
     else groups.push([end]);
@@ -108,13 +109,14 @@ function Faces({ plan }: { readonly plan: LeadPlan }) {
 }
 
 function Verdict({ plan }: { readonly plan: LeadPlan }) {
-  const refused = plan.ends.find(({ refusal }) => refusal !== null);
-  const misfits = plan.ends.flatMap(({ end, fit }) =>
+  const prepared = preparedEnds(plan);
+  const refused = prepared.find(({ refusal }) => refusal !== null);
+  const misfits = prepared.flatMap(({ end, fit }) =>
     fit
       .filter(({ verdict }) => verdict === 'does not fit')
       .map(({ label }) => `${label.toLowerCase()}, end ${end.name}`),
   );
-  const tight = plan.ends.flatMap(({ fit }) => fit).filter(({ verdict }) => verdict === 'tight').length;
+  const tight = prepared.flatMap(({ fit }) => fit).filter(({ verdict }) => verdict === 'tight').length;
   const wrong = plan.pinChecks.find(({ weight }) => weight === 'wrong');
   const verdict = refused || misfits.length > 0 || wrong ? 'does not fit' : tight > 0 ? 'tight' : 'fits';
   return (
@@ -137,8 +139,8 @@ function Verdict({ plan }: { readonly plan: LeadPlan }) {
 /** Where an end does not go together: what would. */
 function WouldGo({ plan, house }: StageProps) {
   const instead = useMemo(
-    () => plan.ends.map((end) => ({ end, would: whatWouldGo(end, plan.lead.signal, house.record) })),
-    [plan.ends, plan.lead.signal, house.record],
+    () => preparedEnds(plan).map((end) => ({ end, would: whatWouldGo(end, plan.lead.signal, house.record) })),
+    [plan, house.record],
   );
   const list = (things: readonly { readonly name: string }[]) => things.map(({ name }) => name).join('; ');
   return instead.map(({ end: { end, connector, cable }, would }) => {
