@@ -1,6 +1,6 @@
 import {
   buildUntil,
-  emptyShop,
+  emptyShopByTouch,
   expect,
   expectAccessible,
   heading,
@@ -73,14 +73,7 @@ test('Stores, in an empty shop, by touch: a bag comes in, is looked into and mea
   browser,
   baseURL,
 }) => {
-  const context = await browser.newContext({
-    baseURL,
-    hasTouch: true,
-    viewport: { width: 800, height: 1280 },
-  });
-  const page = await context.newPage();
-  await page.goto('/house');
-  await emptyShop(page);
+  const page = await emptyShopByTouch(browser, baseURL);
   await openPlace(page, 'Stores');
   await expect(page.getByText('No bags yet')).toBeVisible();
   await expectAccessible(page);
@@ -94,5 +87,5 @@ test('Stores, in an empty shop, by touch: a bag comes in, is looked into and mea
   await openPlace(page, 'Stores');
   await expect(page.getByRole('row', { name: /^BNC plugs, bag 1 .*boot: one.*1 of / })).toBeVisible();
   await expect(heading(page)).toHaveText('Stores');
-  await context.close();
+  await page.context().close();
 });

@@ -1,6 +1,6 @@
 import {
   buildUntil,
-  emptyShop,
+  emptyShopByTouch,
   expect,
   expectAccessible,
   goBackTo,
@@ -218,14 +218,7 @@ test('an empty shop, by touch: a trunk repair is started, planned, and its boot 
   browser,
   baseURL,
 }) => {
-  const context = await browser.newContext({
-    baseURL,
-    hasTouch: true,
-    viewport: { width: 800, height: 1280 },
-  });
-  const page = await context.newPage();
-  await page.goto('/house');
-  await emptyShop(page);
+  const page = await emptyShopByTouch(browser, baseURL);
   await page.goto('/');
   await page.getByRole('button', { name: /more, among them feeder/ }).tap();
   await page.getByLabel('New piece in a buried trunk').tap();
@@ -245,5 +238,5 @@ test('an empty shop, by touch: a trunk repair is started, planned, and its boot 
   await boot.tap();
   await expect(boot).toHaveAttribute('aria-pressed', 'true');
   await expectAccessible(page);
-  await context.close();
+  await page.context().close();
 });

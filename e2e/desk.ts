@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { expect, test as base } from '@playwright/test';
 
 /** A browser with its own empty database, at a page that must stay free of console errors. */
@@ -150,6 +150,19 @@ export async function emptyShop(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Empty the database/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Remove all' }).click();
   await expect(page.getByText('The database is empty.')).toBeVisible();
+}
+
+/** A browser of its own in portrait, with touch and nothing in its database. */
+export async function emptyShopByTouch(browser: Browser, baseURL: string | undefined): Promise<Page> {
+  const context = await browser.newContext({
+    baseURL: baseURL!,
+    hasTouch: true,
+    viewport: { width: 800, height: 1280 },
+  });
+  const page = await context.newPage();
+  await page.goto('/house');
+  await emptyShop(page);
+  return page;
 }
 
 /** Everything in a table of the browser's own database, as text. */

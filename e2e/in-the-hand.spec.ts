@@ -1,7 +1,7 @@
 import type {} from './desk.ts';
 import {
   buildUntil,
-  emptyShop,
+  emptyShopByTouch,
   expect,
   expectAccessible,
   heading,
@@ -88,14 +88,7 @@ test('two cables in a trench, an empty shop, by touch: both sides prepared, one 
   browser,
   baseURL,
 }) => {
-  const context = await browser.newContext({
-    baseURL,
-    hasTouch: true,
-    viewport: { width: 800, height: 1280 },
-  });
-  const page = await context.newPage();
-  await page.goto('/house');
-  await emptyShop(page);
+  const page = await emptyShopByTouch(browser, baseURL);
   await page.goto('/');
   await page.getByLabel('Two cables that lie in a trench').tap();
   await page.getByLabel('2. How long is what lies there?').fill('60 m');
@@ -131,7 +124,7 @@ test('two cables in a trench, an empty shop, by touch: both sides prepared, one 
   await buildUntil(page, /^Lay the cable back/);
   await expectAccessible(page);
   await buildUntil(page, /is finished$/);
-  await context.close();
+  await page.context().close();
 });
 
 test('a feeder with a choke that was added: filled, sealed and built to the end', async ({ desk }) => {
@@ -150,4 +143,46 @@ test('a feeder with a choke that was added: filled, sealed and built to the end'
   await buildUntil(desk, /^Prove the lead/);
   await proveGood(desk);
   await buildUntil(desk, /is finished$/);
+});
+
+test('choosing: a radio run from its sockets, a search over connectors, a terminal block by what tells it apart', async ({
+  desk,
+}) => {
+  await openPlace(desk, 'Bench');
+  await desk.getByText('from what to what').click();
+  await desk.getByLabel('What goes through it?').selectOption('radio');
+  await desk.getByLabel('To which socket?').selectOption('f socket');
+  await desk.getByLabel('How long, between mating planes?').fill('20 m');
+  await expect(desk.getByText(/is 50 ohm and .* 75 ohm/)).toBeVisible();
+  await desk.getByLabel('To which socket?').selectOption('n socket');
+  await desk.getByLabel('Loss allowed').fill('-1');
+  await expect(desk.getByText(/a loss above 0 dB/)).toBeVisible();
+  await desk.getByLabel('Loss allowed').fill('1 dB');
+  const why = desk.getByRole('list', { name: 'Proposed, because' });
+  await expect(why.getByText(/It mates with N, socket/).first()).toBeVisible();
+  await desk.getByRole('radio', { name: /corrugated feeder 1\/2 inch/ }).check();
+  await expect(why.getByText(/^corrugated feeder 1\/2 inch loses/)).toBeVisible();
+  await desk.getByText('Why nothing cheaper').click();
+  await expect(desk.getByText(/^low-loss foam 10 mm: loses/)).toBeVisible();
+  await expectAccessible(desk);
+  await desk.getByRole('button', { name: 'Make this lead' }).click();
+  await expect(desk.getByText('Every part goes together.')).toBeVisible();
+  await expect(desk.getByLabel('Power into the near end')).toHaveValue('25 W');
+  await desk.getByLabel('Search the connectors').fill('7-16 socket');
+  const connector = desk.getByLabel('Connector, end B');
+  await expect(connector.locator('option')).toContainText([/^N plug/, /^7-16 socket/]);
+  await connector.selectOption('7-16-socket-feeder-7/8');
+  await expect(desk.getByText(/there is 7-16 socket, feeder clamp, 1\/2 inch/)).toBeVisible();
+  await desk.keyboard.press('Control+z');
+  await expect(desk.getByText('Every part goes together.')).toBeVisible();
+  await openLead(desk, 'Announcement controller tail');
+  await desk.getByLabel('Pitch, end B').selectOption('terminal-5.08');
+  await desk.getByLabel('Positions, end B').selectOption('4');
+  await desk.getByLabel('Cable leaves, end B').selectOption('right-angle');
+  await expect(
+    desk.getByText('End B terminal block 5.08 mm, 4 positions, rising clamp, right-angle'),
+  ).toBeVisible();
+  await desk.getByLabel('Device at end B').selectOption('');
+  await desk.getByLabel('Take a whole plan').selectOption('ground - +');
+  await expect(desk.getByLabel('red, end B')).toHaveValue('3');
 });

@@ -188,9 +188,6 @@ export function endById(lead: Lead, endId: string): LeadEnd {
   return end;
 }
 
-/** Whether a lead is part of a cable that lies in a wall or a trench: it is neither cut off a reel, nor coiled, nor capped. */
-export const liesThere = ({ ends }: Pick<Lead, 'ends'>) => ends.some(({ lies }) => lies !== undefined);
-
 /** The leg that ends at a leaf. */
 export function legAtEnd(lead: Lead, end: LeadEnd): Leg {
   const leg = lead.legs.find(

@@ -1,3 +1,4 @@
+import { otherSideId } from './other-side-id.ts';
 import { leadConnector } from './lead-connector.ts';
 import { legAtEnd } from './lead.ts';
 import type { Lead, LeadEnd } from './lead.ts';
@@ -10,9 +11,6 @@ export interface OtherSide {
   readonly of: LeadEnd;
   readonly cableId: string;
 }
-
-/** What the strip and the readings of the other side of a splice are kept under. */
-export const otherSideId = (endId: string) => `${endId}, other side`;
 
 /** Every cable that lies on the other side of a splice of a lead: the same as the lead's, where nobody says otherwise. */
 export function otherSides(lead: Lead): OtherSide[] {

@@ -2,17 +2,24 @@ import type { AnyEndInput } from '../end/end-input.ts';
 import { isShieldLifted } from '../end/end-input.ts';
 import { chooseShrink } from '../fit/heat-shrink.ts';
 import type { House } from '../house/house.ts';
-import type { Lead } from '../lead/lead.ts';
+import type { Lead, LeadEnd } from '../lead/lead.ts';
+import type { StripPlan } from '../strip/strip-plan.ts';
 import { methodOf } from '../method/methods.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { CoreSleeve } from '../thread/core-sleeve.ts';
-import type { EndPlan } from './lead-plan.ts';
+
+/** An end as its sleeves are worked out from it. */
+interface SleevedEnd {
+  readonly end: LeadEnd;
+  readonly input: AnyEndInput;
+  readonly strip: StripPlan;
+}
 
 /** Over one joint of a split, metres: the joint, and as much insulation on either side. Engineering value. */
 const jointSleeve = 30e-3;
 
 /** Every sleeve over a core, tail or joint of a lead that is still to be made. */
-export function coreSleeves(lead: Lead, ends: readonly EndPlan[], house: House): CoreSleeve[] {
+export function coreSleeves(lead: Lead, ends: readonly SleevedEnd[], house: House): CoreSleeve[] {
   const open = ends.filter(({ end }) => !lead.fittedEndIds.includes(end.id));
   return [
     ...open.flatMap(tailSleeves),
@@ -24,8 +31,8 @@ export function coreSleeves(lead: Lead, ends: readonly EndPlan[], house: House):
 const inner = ({ practice }: House) => practice.innerShrink;
 
 /** Over a shield tail, from the jacket edge to its contact: one for each cable that has one. */
-function tailSleeves({ end, input, strip, connector }: EndPlan): CoreSleeve[] {
-  if (connector.series.kind !== 'pins' || isShieldLifted(input)) return [];
+function tailSleeves({ end, input, strip }: SleevedEnd): CoreSleeve[] {
+  if (input.connector.series.kind !== 'pins' || isShieldLifted(input)) return [];
   return strip.routes
     .filter(({ kind, contact }) => kind === 'shield' && contact !== null)
     .flatMap((route) => {

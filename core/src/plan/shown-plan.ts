@@ -3,7 +3,7 @@ import { endInput, otherSideInput } from '../end/end-input.ts';
 import type { LeadEnd } from '../lead/lead.ts';
 import { otherSides } from '../lead/other-side.ts';
 import type { Step } from '../recipe/step.ts';
-import { stripIdOf } from '../recipe/step.ts';
+import { stripIdOf } from '../recipe/strip-id.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { coaxLineOf } from './coax-line.ts';
 import type { FrozenPlan } from './frozen-plan.ts';

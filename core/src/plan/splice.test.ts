@@ -3,7 +3,7 @@ import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { House } from '../house/house.ts';
 import type { LeadRequest } from '../lead/make-lead.ts';
 import { makeLead } from '../lead/make-lead.ts';
-import { otherSideId } from '../lead/other-side.ts';
+import { otherSideId } from '../lead/other-side-id.ts';
 import { starters } from '../lead/starters.ts';
 import { cutKey } from '../strip/cut-of.ts';
 import { BenchWalk } from '../testing/bench-walk.ts';

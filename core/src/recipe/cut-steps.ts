@@ -1,7 +1,8 @@
 import { cutWords, bendWords } from '../words/whole-lead.ts';
 import type { CutLength } from '../cut/cut-length.ts';
 import type { Lead } from '../lead/lead.ts';
-import { endById, liesThere } from '../lead/lead.ts';
+import { endById } from '../lead/lead.ts';
+import { liesThere } from '../lead/lying.ts';
 import type { Explained } from '../quantity/explained.ts';
 import { setbackOf } from '../cut/bend.ts';
 import { formatMillimetres } from '../quantity/length.ts';

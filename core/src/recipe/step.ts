@@ -1,4 +1,3 @@
-import { otherSideId } from '../lead/other-side.ts';
 import { stages } from './stage.ts';
 import { partKindSchema } from '../thread/part-kind.ts';
 import { scrapSchema } from './scrap.ts';
@@ -115,10 +114,6 @@ export function stepTimers({ figures }: Pick<Step, 'figures'>): StepTimer[] {
 export function readingPasses(asked: AskedReading, value: number): boolean {
   return (asked.min === null || value >= asked.min) && (asked.max === null || value <= asked.max);
 }
-
-/** What the strip of a step is kept under; null where the step concerns no end. */
-export const stripIdOf = ({ endId, side }: Pick<Step, 'endId' | 'side'>) =>
-  endId !== null && side === 'other' ? otherSideId(endId) : endId;
 
 /** The step that a hold point which was Out goes back to: of its role at the same end, about the same thing where there are several. */
 export function stepBackTo(steps: readonly Step[], step: Step): Step | undefined {

@@ -22,7 +22,7 @@ import { speedOfLight } from '../quantity/speed-of-light.ts';
 import type { Seal } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
-import { liesThere } from '../lead/lead.ts';
+import { liesThere } from '../lead/lying.ts';
 import { lengthColour } from '../house/length-colour.ts';
 import { longestWay } from '../lead/in-words.ts';
 import type { Explained } from '../quantity/explained.ts';

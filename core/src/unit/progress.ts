@@ -1,5 +1,5 @@
 import type { Step } from '../recipe/step.ts';
-import { stripIdOf } from '../recipe/step.ts';
+import { stripIdOf } from '../recipe/strip-id.ts';
 import type { StageState, Stage } from '../recipe/stage.ts';
 import { stages } from '../recipe/stage.ts';
 import type { Unit, UnitEvent, UnitHappening } from './unit.ts';

@@ -1,5 +1,5 @@
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
-import { liesThere } from '@gorvane/core/lead/lead.ts';
+import { liesThere } from '@gorvane/core/lead/lying.ts';
 import type { ShownEnd, ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';

@@ -148,8 +148,9 @@ function WouldGo({ plan, house }: StageProps) {
     const nothing = would.connectors.length + would.cables.length === 0;
     return (
       <p key={end.id} className="advice">
-        End {end.name}: {would.connectors.length > 0 && `on ${cable.name} go ${list(would.connectors)}. `}
-        {would.cables.length > 0 && `Into ${connector.name} go ${list(would.cables)}. `}
+        End {end.name}:{' '}
+        {would.connectors.length > 0 && `for ${cable.name} there is ${list(would.connectors)}. `}
+        {would.cables.length > 0 && `This ${seriesAndSex(connector)} takes ${list(would.cables)}. `}
         {nothing &&
           `the catalogue has no other ${seriesAndSex(connector)} for this cable, and no cable for this signal goes into it. Choose another series.`}
       </p>

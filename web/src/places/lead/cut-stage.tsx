@@ -3,7 +3,8 @@ import { Table } from '../../controls/table.tsx';
 import { formatBends, parseBends } from '@gorvane/core/cut/bend.ts';
 import { formatPhaseMatch, parsePhaseMatch } from '@gorvane/core/lead/phase-match.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import { endById, liesThere, referencePlanes } from '@gorvane/core/lead/lead.ts';
+import { endById, referencePlanes } from '@gorvane/core/lead/lead.ts';
+import { liesThere } from '@gorvane/core/lead/lying.ts';
 import {
   formatMetres,
   formatMillimetres,
