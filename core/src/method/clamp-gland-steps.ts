@@ -1,11 +1,16 @@
 import {
+  holdLabels,
   setbackAdvice,
   noShortAdvice,
   glandAdvice,
   cableTugAdvice,
   fixedSetbackAdvice,
+  braidWasherWords,
+  fanWords,
+  glandWords,
+  insertWords,
+  sleeveWords,
 } from '../words/clamp-gland.ts';
-import { braidWasherWords, fanWords, glandWords, insertWords, sleeveWords } from '../words/clamp-gland.ts';
 import { overBraid } from '../cable/braid.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { cableTugStep, noShortStep, setbackStep, tighteningSetting } from '../recipe/join-steps.ts';
@@ -113,7 +118,7 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
         { label: 'Torque', setting: tighteningSetting(glandTorque, house) },
       ],
       hold: lookHold(
-        'Gland tight, body not turned',
+        holdLabels.glandTightBodyNot,
         goBack('jacket', glandAdvice({ series: connector.series.series })),
       ),
     },

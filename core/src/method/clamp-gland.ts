@@ -1,4 +1,11 @@
-import { traitsWords, gasketWords, clampWords, sleeveFitWords } from '../words/clamp-gland.ts';
+import {
+  usualFaults,
+  ruleWords,
+  traitsWords,
+  gasketWords,
+  clampWords,
+  sleeveFitWords,
+} from '../words/clamp-gland.ts';
 import { overBraid } from '../cable/braid.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { judgeClearance } from '../fit/clearance.ts';
@@ -79,10 +86,7 @@ export const clampGland: Method = {
     needs: ['two spanners', 'fine iron'],
     shopTools: ['gland spanners', 'fine iron'],
   },
-  usualFaults: {
-    open: 'a cold joint at the contact, a body that turned, braid not between cone and body',
-    short: 'a wire forward of the cone, dielectric melted at the contact',
-  },
+  usualFaults,
   firstFeatures: ['stackLength', 'coneLength', 'coneRim', 'insulatorSeat', 'pinBoreDepth'],
   foldedFeatures: [
     'pinFlange',
@@ -107,22 +111,22 @@ export const clampGland: Method = {
       smaller: 'coneLength',
       larger: 'stackLength',
       at: 'coneLength',
-      because: 'the clamp is part of the stack',
+      because: ruleWords.clampPartStack,
     },
-    { smaller: 'clampBore', larger: 'coneRim', at: 'coneRim', because: 'a cone opens toward its rim' },
-    { smaller: 'stackLength', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stack' },
+    { smaller: 'clampBore', larger: 'coneRim', at: 'coneRim', because: ruleWords.coneOpensTowardRim },
+    { smaller: 'stackLength', larger: 'lipToTip', at: 'lipToTip', because: ruleWords.tipLiesBeforeStack },
     {
       smaller: 'pinFlange',
       larger: 'insulatorSeat',
       at: 'insulatorSeat',
-      because: 'the flange sits behind the seat',
+      because: ruleWords.flangeSitsBehindSeat,
     },
-    { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: 'a contact has a wall' },
+    { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: ruleWords.contactHasWall },
     {
       smaller: 'pinBoreDepth',
       larger: 'lipToTip',
       at: 'pinBoreDepth',
-      because: 'the contact is shorter than the body',
+      because: ruleWords.contactShorterThanBody,
     },
   ],
   refuses: refusesFerrule,

@@ -1,6 +1,7 @@
-import type { StripDraft } from '../strip/write-strip.ts';
-import type { SectionRing } from '../strip/section.ts';
 import {
+  holdLabels,
+  usualFaults,
+  ruleWords,
   braidCutWords,
   foilCutWords,
   dielectricCutWords,
@@ -11,8 +12,12 @@ import {
   flushLookAdvice,
   noShortAdvice,
   cableTugAdvice,
+  insertWords,
+  flushLookWords,
+  compressWords,
 } from '../words/compression.ts';
-import { insertWords, flushLookWords, compressWords } from '../words/compression.ts';
+import type { StripDraft } from '../strip/write-strip.ts';
+import type { SectionRing } from '../strip/section.ts';
 import { connectorScrap } from '../recipe/scrap.ts';
 import { shieldThickness } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -197,7 +202,7 @@ function steps(input: RecipeInput): StepDraft[] {
       work: 'look',
       stage: 'Join',
       ...flushLookWords({ endName }),
-      hold: lookHold('Dielectric flush with the post', {
+      hold: lookHold(holdLabels.dielectricFlushPost, {
         ...stripAgain(input, flushLookAdvice),
       }),
     },
@@ -224,10 +229,7 @@ export const compression: Method = {
     needs: ['compression tool', 'two-position prep tool'],
     shopTools: ['compression tool'],
   },
-  usualFaults: {
-    open: 'a conductor too short for the socket, foil pushed back, braid not under the post',
-    short: 'a wire or a tongue of foil at the conductor',
-  },
+  usualFaults,
   firstFeatures: ['stopDepth', 'postLength', 'lipToTip'],
   foldedFeatures: [
     'jacketOffset',
@@ -240,15 +242,15 @@ export const compression: Method = {
     'bodyOutside',
   ],
   rules: [
-    { smaller: 'postBore', larger: 'postOutside', at: 'postBore', because: 'a post has a wall' },
+    { smaller: 'postBore', larger: 'postOutside', at: 'postBore', because: ruleWords.postHasWall },
     {
       smaller: 'postOutside',
       larger: 'sleeveBore',
       at: 'postOutside',
-      because: 'braid and jacket lie between post and sleeve',
+      because: ruleWords.braidJacketLieBetween,
     },
-    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the nut stands before the post' },
-    { smaller: 'postLength', larger: 'lipToTip', at: 'postLength', because: 'the post lies within the body' },
+    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: ruleWords.nutStandsBeforePost },
+    { smaller: 'postLength', larger: 'lipToTip', at: 'postLength', because: ruleWords.postLiesWithinBody },
   ],
   refuses: refusesFerrule,
   fit: (input) => [

@@ -1,5 +1,11 @@
-import { cableTugAdvice } from '../words/core-end.ts';
-import { closeWords, holdsJacketWords, pullWords } from '../words/core-end.ts';
+import {
+  ruleWords,
+  refusalWords,
+  cableTugAdvice,
+  closeWords,
+  holdsJacketWords,
+  pullWords,
+} from '../words/core-end.ts';
 import type { PartKind } from '../thread/part-kind.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -30,42 +36,42 @@ export const clampRules: readonly FeatureRule[] = [
     smaller: 'clampLeast',
     larger: 'clampMost',
     at: 'clampLeast',
-    because: 'the clamp takes a range of jackets',
+    because: ruleWords.clampTakesRangeJackets,
   },
   {
     smaller: 'clampFront',
     larger: 'contactMouth',
     at: 'clampFront',
-    because: 'the contacts lie in front of the clamp',
+    because: ruleWords.contactsLieFrontClamp,
   },
   {
     smaller: 'clampLength',
     larger: 'clampFront',
     at: 'clampLength',
-    because: 'the clamp lies within the connector',
+    because: ruleWords.clampLiesWithinConnector,
   },
 ];
 
 export const contactRules: readonly FeatureRule[] = [
-  { smaller: 'contactBore', larger: 'contactOutside', at: 'contactBore', because: 'a contact has a wall' },
+  { smaller: 'contactBore', larger: 'contactOutside', at: 'contactBore', because: ruleWords.contactHasWall },
   {
     smaller: 'contactMouth',
     larger: 'lipToTip',
     at: 'contactMouth',
-    because: 'the contact lies within the connector',
+    because: ruleWords.contactLiesWithinConnector,
   },
 ];
 
 /** Why a cable with a solid outer conductor, or none that bends, is not for an end with several contacts. */
 export function refusesTube(cable: LayeredCable): string | null {
   return cable.structure === 'coax' && (cable.tube !== null || cable.jacket.diameter > 9e-3)
-    ? 'It is made for flexible cable; this one does not go into a shell with cups or lugs.'
+    ? refusalWords.madeFlexibleCableOne
     : null;
 }
 
 /** A cable of cores is what it takes. */
 export function refusesCoax(cable: LayeredCable): string | null {
-  return cable.structure === 'coax' ? 'It clamps insulated cores; coaxial cable has none.' : null;
+  return cable.structure === 'coax' ? refusalWords.clampsInsulatedCoresCoaxial : null;
 }
 
 /** A part that the jacket is pushed through, a little looser than it. */

@@ -1,5 +1,13 @@
-import { closeWords, closeMoreWords, traitsWords, clampsTugAdvice } from '../words/crimp-lug.ts';
-import { jointWords, clampsTugWords } from '../words/crimp-lug.ts';
+import {
+  holdLabels,
+  usualFaults,
+  closeWords,
+  closeMoreWords,
+  traitsWords,
+  clampsTugAdvice,
+  jointWords,
+  clampsTugWords,
+} from '../words/crimp-lug.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { jointName, openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
@@ -54,7 +62,7 @@ function steps(input: CoreRecipe): StepDraft[] {
       work: 'tug',
       stage: 'Join',
       ...clampsTugWords({ endName: input.endName }),
-      hold: lookHold('Crimps hold', {
+      hold: lookHold(holdLabels.crimpsHold, {
         ...stripAgain(input, clampsTugAdvice({ lug })),
         scrap: [{ kind: 'crimp lug', name: lug }],
       }),
@@ -83,10 +91,7 @@ export const crimpLug: AnyMethod = {
     needs: ['die for the spade'],
     shopTools: [],
   },
-  usualFaults: {
-    open: 'crimped on insulation or on a few strands',
-    short: 'barrels that touch, sleeves left off',
-  },
+  usualFaults,
   firstFeatures: ['breakout', 'contactDepth', 'contactBore'],
   foldedFeatures: ['contactMouth', 'contactOutside', ...outsideFeatures],
   rules: contactRules,

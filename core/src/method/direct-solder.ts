@@ -1,6 +1,8 @@
-import type { StripDraft } from '../strip/write-strip.ts';
-import type { SectionRing } from '../strip/section.ts';
 import {
+  holdLabels,
+  usualFaults,
+  ruleWords,
+  refusalWords,
   dielectricCutWords,
   conductorCutWords,
   traitsWords,
@@ -10,8 +12,13 @@ import {
   bodyAdvice,
   afterHeatAdvice,
   fixedSetbackAdvice,
+  jacketWords,
+  tubeWords,
+  insertWords,
+  bodyWords,
 } from '../words/direct-solder.ts';
-import { jacketWords, tubeWords, insertWords, bodyWords } from '../words/direct-solder.ts';
+import type { StripDraft } from '../strip/write-strip.ts';
+import type { SectionRing } from '../strip/section.ts';
 import { connectorScrap, contactScrap } from '../recipe/scrap.ts';
 import { solderContactSteps } from './pin-and-ferrule-steps.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -220,7 +227,7 @@ function steps(input: RecipeInput): StepDraft[] {
         ...heatFigures(heat),
       ],
       caution: `${solderCaution(input)} The tube leads the heat: hold it with pliers.`,
-      hold: lookHold('Fillet all round, dielectric in place', cutOffAgain(input, bodyAdvice, scrap)),
+      hold: lookHold(holdLabels.filletAllRoundDielectric, cutOffAgain(input, bodyAdvice, scrap)),
     },
     afterHeatStep(input, cutOffAgain(input, afterHeatAdvice, scrap)),
     setbackStep(input, 'setback', cutOffAgain(input, fixedSetbackAdvice, scrap)),
@@ -238,10 +245,7 @@ export const directSolder: Method = {
     needs: ['iron with a big tip', 'fixture', 'fine saw or tube cutter'],
     shopTools: ['iron with a big tip', 'fine iron', 'fine saw'],
   },
-  usualFaults: {
-    open: 'a cold joint at the contact, a tube not soldered all round',
-    short: 'solder or a chip across the dielectric, a contact pushed off centre by the heat',
-  },
+  usualFaults,
   firstFeatures: ['tubeSeat', 'pinBoreDepth', 'contactTolerance'],
   foldedFeatures: [
     'bodyBore',
@@ -259,26 +263,26 @@ export const directSolder: Method = {
       smaller: 'tubeSeat',
       larger: 'lipToMatingPlane',
       at: 'tubeSeat',
-      because: 'the step lies within the body',
+      because: ruleWords.stepLiesWithinBody,
     },
-    { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: 'a contact has a wall' },
+    { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: ruleWords.contactHasWall },
     {
       smaller: 'pinOutside',
       larger: 'bodyBore',
       at: 'pinOutside',
-      because: 'the contact passes into the body',
+      because: ruleWords.contactPassesIntoBody,
     },
     {
       smaller: 'pinBoreDepth',
       larger: 'lipToTip',
       at: 'pinBoreDepth',
-      because: 'the contact is shorter than the body',
+      because: ruleWords.contactShorterThanBody,
     },
   ],
   refuses: (cable) =>
     cable.tube && !cable.tube.corrugated && cable.tube.metal === 'copper'
       ? null
-      : 'It is made for semi-rigid coax: a bare copper tube.',
+      : refusalWords.madeSemiRigidCoax,
   fit: (input) => [
     judgeClearance({
       id: 'entry',

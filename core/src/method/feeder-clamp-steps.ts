@@ -1,11 +1,10 @@
 import {
+  holdLabels,
   nickAdvice,
   noShortAdvice,
   clampAdvice,
   setbackAdvice,
   loadTestAdvice,
-} from '../words/feeder-clamp.ts';
-import {
   jacketWords,
   tubeWords,
   dielectricWords,
@@ -100,7 +99,7 @@ function joinSteps(input: RecipeInput): StepDraft[] {
       ...clampWords({ endName }),
       tools: [{ label: 'Torque spanner', setting: tighteningSetting(torque, house) }],
       hold: lookHold(
-        'Back nut tight, body not turned',
+        holdLabels.backNutTightBody,
         goBack('dielectric', clampAdvice({ series: connector.series.series })),
       ),
     },
@@ -111,7 +110,7 @@ function joinSteps(input: RecipeInput): StepDraft[] {
       stage: 'Join',
       ...loadTestWords({ endName }),
       tools: [{ label: 'Ohm meter', setting: 'lowest range' }],
-      hold: lookHold('Load seen, steady when shaken', goBack('insert', loadTestAdvice)),
+      hold: lookHold(holdLabels.loadSeenSteadyWhen, goBack('insert', loadTestAdvice)),
     },
   ];
 }

@@ -1,4 +1,12 @@
-import { pitchWords, conductorWords, traitsWords, oRingWords } from '../words/feeder-clamp.ts';
+import {
+  usualFaults,
+  ruleWords,
+  refusalWords,
+  pitchWords,
+  conductorWords,
+  traitsWords,
+  oRingWords,
+} from '../words/feeder-clamp.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import { judgeClearance } from '../fit/clearance.ts';
@@ -78,10 +86,7 @@ export const feederClamp: Method = {
     needs: ['fine saw', 'flaring tool', 'torque spanner'],
     shopTools: ['fine saw', 'flaring tool', 'torque spanner'],
   },
-  usualFaults: {
-    open: 'a loose contact, a body that turned, a flare that does not seat',
-    short: 'a chip on the foam, a burr of the inner conductor',
-  },
+  usualFaults,
   firstFeatures: ['ringValley', 'pitch', 'conductorProud', 'flareDiameter'],
   foldedFeatures: [
     'stopDepth',
@@ -103,18 +108,18 @@ export const feederClamp: Method = {
       smaller: 'pitch',
       larger: 'ringValley',
       at: 'ringValley',
-      because: 'at least one corrugation stands bare behind the ring',
+      because: ruleWords.leastOneCorrugationStands,
     },
     {
       smaller: 'flareDiameter',
       larger: 'nutOutside',
       at: 'flareDiameter',
-      because: 'the flare lies within the nut',
+      because: ruleWords.flareLiesWithinNut,
     },
-    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the ring' },
-    { smaller: 'nutBore', larger: 'nutOutside', at: 'nutBore', because: 'a nut has a wall' },
+    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: ruleWords.tipLiesBeforeRing },
+    { smaller: 'nutBore', larger: 'nutOutside', at: 'nutBore', because: ruleWords.nutHasWall },
   ],
-  refuses: (cable) => (cable.tube?.corrugated ? null : 'It is made for corrugated feeder.'),
+  refuses: (cable) => (cable.tube?.corrugated ? null : refusalWords.madeCorrugatedFeeder),
   fit: (input) => [
     jacketThrough(input, 'nutBore', 'back nut', 2e-3),
     judgeClearance({

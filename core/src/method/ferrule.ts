@@ -1,4 +1,4 @@
-import { bootWords, braidToTrimWords, braidToCoverWords } from '../words/ferrule.ts';
+import { refusalWords, ruleWords, bootWords, braidToTrimWords, braidToCoverWords } from '../words/ferrule.ts';
 import { shieldThickness } from '../cable/braid.ts';
 import type { CoaxCable } from '../cable/cable.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -28,9 +28,9 @@ const source = 'seated joint of a crimp ferrule: rear lip, stem, shoulder';
 
 /** Whether a ferrule can be crimped on a cable at all: over a braid on a dielectric, not over a tube. */
 export function refusesFerrule(cable: CoaxCable): string | null {
-  if (cable.tube) return 'Its outer conductor is a tube: there is no braid to hold.';
-  if (cable.conductiveLayer > 0) return 'It is an audio cable with a conductive layer: it takes audio ends.';
-  return cable.braids.length > 0 ? null : 'It has no braid to hold.';
+  if (cable.tube) return refusalWords.outerConductorTubeThere;
+  if (cable.conductiveLayer > 0) return refusalWords.audioCableConductiveLayer;
+  return cable.braids.length > 0 ? null : refusalWords.hasBraidHold;
 }
 
 /** Outside diameter of a ferrule once crimped, metres: a hexagon of the die, over its corners. */
@@ -131,16 +131,16 @@ export const ferruleRules: readonly FeatureRule[] = [
     smaller: 'stemLength',
     larger: 'stopDepth',
     at: 'stopDepth',
-    because: 'the stop lies further in than the shoulder',
+    because: ruleWords.stopLiesFurtherThan,
   },
-  { smaller: 'stemBore', larger: 'stemOutside', at: 'stemBore', because: 'a stem has a wall' },
+  { smaller: 'stemBore', larger: 'stemOutside', at: 'stemBore', because: ruleWords.stemHasWall },
   {
     smaller: 'stemOutside',
     larger: 'ferruleBore',
     at: 'ferruleBore',
-    because: 'the ferrule goes over the stem',
+    because: ruleWords.ferruleGoesOverStem,
   },
-  { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
+  { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: ruleWords.tipLiesBeforeStop },
 ];
 
 /** The crimp ferrule as a threaded part, and what shrink finds behind the body. */

@@ -1,3 +1,4 @@
+import { refusalWords } from '../words/any-method.ts';
 import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
 import { lengthOf } from '../strip/write-strip.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
@@ -44,9 +45,7 @@ export function forCoax(method: Method): AnyMethod {
   return {
     ...method,
     refuses: (cable) =>
-      cable.structure === 'coax'
-        ? method.refuses(cable)
-        : 'It is made for coaxial cable; this one has cores side by side.',
+      cable.structure === 'coax' ? method.refuses(cable) : refusalWords.madeCoaxialCableOne,
     fit: (input) => (isCoax(input) ? method.fit(input) : []),
     strip: (input) => (isCoax(input) ? method.strip(input) : noStrip(input.endId)),
     parts: (input) => (isCoax(input) ? method.parts(input) : []),

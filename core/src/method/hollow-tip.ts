@@ -1,6 +1,12 @@
+import {
+  usualFaults,
+  ruleWords,
+  traitsWords,
+  stepsAdvice,
+  noShortAdvice,
+  insertWords,
+} from '../words/hollow-tip.ts';
 import { couplingFit, couplingParts } from './uhf-coupling.ts';
-import { traitsWords, stepsAdvice, noShortAdvice } from '../words/hollow-tip.ts';
-import { insertWords } from '../words/hollow-tip.ts';
 import { connectorScrap, ferruleScrap } from '../recipe/scrap.ts';
 import { cableRings } from '../strip/cable-rings.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -127,16 +133,13 @@ export const hollowTipCrimp: Method = {
     needs: ['hex die for the ferrule', 'iron'],
     shopTools: ['fine iron'],
   },
-  usualFaults: {
-    open: 'a cold joint at the tip, a broken conductor, braid not under the ferrule',
-    short: 'a strand in front of the stem, dielectric melted at the tip',
-  },
+  usualFaults,
   firstFeatures: ['stemLength', 'stopDepth', 'lipToTip', 'ferruleLength'],
   foldedFeatures: [...ferruleFeatures, 'tipBore', 'tipOutside', 'couplingBore'],
   contents: ['coupling', 'boot', 'shrink'],
   rules: [
     ...ferruleRules,
-    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
+    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: ruleWords.tipHasWall },
   ],
   refuses: refusesFerrule,
   fit: (input) => [

@@ -1,5 +1,14 @@
-import { closeWords, closeMoreWords, traitsWords, orientationAdvice } from '../words/low-profile-jack.ts';
-import { solderSleeveWords, solderCentreWords, orientationWords } from '../words/low-profile-jack.ts';
+import {
+  holdLabels,
+  usualFaults,
+  closeWords,
+  closeMoreWords,
+  traitsWords,
+  orientationAdvice,
+  solderSleeveWords,
+  solderCentreWords,
+  orientationWords,
+} from '../words/low-profile-jack.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { jointName, openShellHolds } from '../recipe/core-joint-steps.ts';
 import { coreSolderCaution, coreStripSteps } from '../recipe/core-steps.ts';
@@ -81,7 +90,7 @@ function steps(input: CoreRecipe): StepDraft[] {
       work: 'look',
       stage: 'Join',
       ...orientationWords({ endName: input.endName, turn }),
-      hold: lookHold('Turned as planned', goBack('orientation', orientationAdvice)),
+      hold: lookHold(holdLabels.turnedAsPlanned, goBack('orientation', orientationAdvice)),
     },
     ...solderSteps(input),
     ...openShellHolds(input, 'joint'),
@@ -109,10 +118,7 @@ export const lowProfileJack: AnyMethod = {
     needs: ['iron with a big tip and a fine one', 'small screwdriver'],
     shopTools: ['iron with a big tip', 'fine iron'],
   },
-  usualFaults: {
-    open: 'a cold joint: the body takes the heat away',
-    short: 'the conductive layer left on, bare core at the body, a strand under the cover',
-  },
+  usualFaults,
   firstFeatures: ['clampFront', 'contactMouth', 'sleeveMouth', 'contactBore'],
   foldedFeatures: [
     'entryBore',

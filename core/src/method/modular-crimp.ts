@@ -1,4 +1,6 @@
 import {
+  holdLabels,
+  usualFaults,
   layCoresWords,
   layCoresTextWords,
   closeWords,
@@ -6,8 +8,8 @@ import {
   traitsWords,
   jointAdvice,
   stepsAdvice,
+  jointWords,
 } from '../words/modular-crimp.ts';
-import { jointWords } from '../words/modular-crimp.ts';
 import { connectorScrap } from '../recipe/scrap.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
@@ -66,7 +68,7 @@ function steps(input: CoreRecipe): StepDraft[] {
       work: 'crimp',
       stage: 'Join',
       ...jointWords({ endName: input.endName, order }),
-      hold: lookHold('Order right, all cores home', stripAgain(input, jointAdvice)),
+      hold: lookHold(holdLabels.orderRightAllCores, stripAgain(input, jointAdvice)),
     },
     closeStep(
       input,
@@ -104,10 +106,7 @@ export const modularCrimp: AnyMethod = {
     needs: ['modular crimp tool'],
     shopTools: ['modular crimp tool'],
   },
-  usualFaults: {
-    open: 'a core short of the front wall, a blade not down',
-    short: 'a shield wire among the cores',
-  },
+  usualFaults,
   firstFeatures: ['clampFront', 'contactMouth', 'contactDepth', 'contactBore'],
   foldedFeatures: [...clampFeatures, ...outsideFeatures],
   rules: clampRules,

@@ -1,4 +1,5 @@
 import {
+  holdLabels,
   setbackAdvice,
   noShortAdvice,
   fixedSetbackAdvice,
@@ -6,8 +7,6 @@ import {
   ferruleReworkAdvice2,
   contactTugAdvice,
   contactLookAdvice,
-} from '../words/pin-and-ferrule.ts';
-import {
   crimpContactWords,
   contactTugWords,
   contactWords,
@@ -106,7 +105,7 @@ function contactTugStep(input: RecipeInput): StepDraft {
     work: 'tug',
     stage: 'Join',
     ...contactTugWords({ endName: input.endName, tug }),
-    hold: lookHold('Contact crimped and tugged', {
+    hold: lookHold(holdLabels.contactCrimpedTugged, {
       ...stripAgain(input, contactTugAdvice),
       scrap: [contactScrap],
     }),
@@ -152,7 +151,7 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
       work: 'look',
       stage: 'Join',
       ...contactLookWords({ endName, against: seatOf(input) }),
-      hold: lookHold('Contact soldered, dielectric whole', {
+      hold: lookHold(holdLabels.contactSolderedDielectricWhole, {
         ...stripAgain(input, contactLookAdvice),
       }),
     },

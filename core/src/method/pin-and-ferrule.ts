@@ -1,4 +1,6 @@
 import {
+  usualFaults,
+  ruleWords,
   foilCutWords,
   dielectricCutWords,
   conductorCutWords,
@@ -188,10 +190,7 @@ export const pinAndFerrule: Method = {
     needs: ['hex dies for ferrule and contact'],
     shopTools: [],
   },
-  usualFaults: {
-    open: 'a contact not crimped or soldered through, a broken conductor, braid not under the ferrule',
-    short: 'a whisker or braid in front of the stem, crushed dielectric',
-  },
+  usualFaults,
   firstFeatures: ['stemLength', 'stopDepth', 'pinFlange', 'pinBoreDepth', 'ferruleLength'],
   foldedFeatures: [
     ...ferruleFeatures,
@@ -208,20 +207,20 @@ export const pinAndFerrule: Method = {
       smaller: 'inspectionHoleFar',
       larger: 'pinBoreDepth',
       at: 'inspectionHoleFar',
-      because: 'the hole lies within the bore',
+      because: ruleWords.holeLiesWithinBore,
     },
-    { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: 'a contact has a wall' },
+    { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: ruleWords.contactHasWall },
     {
       smaller: 'pinOutside',
       larger: 'stemBore',
       at: 'pinOutside',
-      because: 'the contact passes through the stem',
+      because: ruleWords.contactPassesThroughStem,
     },
     {
       smaller: 'pinBoreDepth',
       larger: 'lipToTip',
       at: 'pinBoreDepth',
-      because: 'the contact is shorter than the body',
+      because: ruleWords.contactShorterThanBody,
     },
   ],
   refuses: refusesFerrule,

@@ -1,6 +1,8 @@
-import type { StripDraft } from '../strip/write-strip.ts';
-import type { SectionRing } from '../strip/section.ts';
 import {
+  holdLabels,
+  usualFaults,
+  ruleWords,
+  refusalWords,
   foilEndWords,
   dielectricCutWords,
   conductorCutWords,
@@ -9,8 +11,12 @@ import {
   setbackAdvice,
   noShortAdvice,
   fixedSetbackAdvice,
+  chamferWords,
+  insertWords,
+  seatedWords,
 } from '../words/push-on.ts';
-import { chamferWords, insertWords, seatedWords } from '../words/push-on.ts';
+import type { StripDraft } from '../strip/write-strip.ts';
+import type { SectionRing } from '../strip/section.ts';
 import { connectorScrap, ferruleScrap } from '../recipe/scrap.ts';
 import { cableRings } from '../strip/cable-rings.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
@@ -211,7 +217,7 @@ function steps(input: RecipeInput): StepDraft[] {
       work: 'look',
       stage: 'Join',
       ...seatedWords({ where }),
-      hold: lookHold('Seated', {
+      hold: lookHold(holdLabels.seated, {
         ...stripAgain(input, seatedAdvice),
       }),
     },
@@ -239,26 +245,22 @@ export const pushOn: Method = {
     needs: ['two-position prep tool', 'hex die for the ferrule', 'deburring tool'],
     shopTools: [],
   },
-  usualFaults: {
-    open: 'the conductor missed the fingers of the contact, a broken conductor, braid not under the ferrule',
-    short: 'a wire or a tongue of foil in front of the stem, crushed dielectric',
-  },
+  usualFaults,
   firstFeatures: ['stemLength', 'stopDepth', 'contactReach', 'ferruleLength'],
   foldedFeatures: [...ferruleFeatures, 'lipToTip', 'contactTolerance', 'pinBore', 'pinOutside'],
   contents: ['boot', 'shrink'],
   rules: [
     ...ferruleRules,
-    { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: 'a contact has a wall' },
+    { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: ruleWords.contactHasWall },
     {
       smaller: 'contactReach',
       larger: 'lipToTip',
       at: 'contactReach',
-      because: 'the contact is shorter than the body',
+      because: ruleWords.contactShorterThanBody,
     },
   ],
   refuses: (cable) =>
-    refusesFerrule(cable) ??
-    (cable.conductor.strands > 1 ? 'Its conductor is stranded: it does not enter a captive contact.' : null),
+    refusesFerrule(cable) ?? (cable.conductor.strands > 1 ? refusalWords.conductorStrandedDoesNot : null),
   fit: (input) => [
     jacketThrough(input, 'ferruleBore', 'ferrule'),
     ...ferruleChecks(input),

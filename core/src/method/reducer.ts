@@ -1,6 +1,7 @@
-import type { StripDraft } from '../strip/write-strip.ts';
-import type { SectionRing } from '../strip/section.ts';
 import {
+  holdLabels,
+  usualFaults,
+  ruleWords,
   braidCutWords,
   traitsWords,
   braidWords,
@@ -8,8 +9,11 @@ import {
   noShortAdvice,
   tipAdvice,
   cableTugAdvice,
+  insertWords,
+  holesLookWords,
 } from '../words/reducer.ts';
-import { insertWords, holesLookWords } from '../words/reducer.ts';
+import type { StripDraft } from '../strip/write-strip.ts';
+import type { SectionRing } from '../strip/section.ts';
 import { connectorScrap } from '../recipe/scrap.ts';
 import { cableRings } from '../strip/cable-rings.ts';
 import { shieldThickness } from '../cable/braid.ts';
@@ -179,7 +183,7 @@ function steps(input: RecipeInput): StepDraft[] {
       work: 'look',
       stage: 'Join',
       ...holesLookWords({ endName }),
-      hold: lookHold('Braid in every hole', goBack('jacket', holesLookAdvice)),
+      hold: lookHold(holdLabels.braidEveryHole, goBack('jacket', holesLookAdvice)),
     },
     noShortStep(input, 'before any solder', goBack('insert', noShortAdvice)),
     ...tipSteps(input, cutOffAgain(input, tipAdvice, scrap)),
@@ -200,10 +204,7 @@ export const reducer: Method = {
     needs: ['reducer for the cable', 'pliers', 'iron'],
     shopTools: ['fine iron', 'iron with a big tip'],
   },
-  usualFaults: {
-    open: 'a cold joint at the tip, braid not pressed between nose and body',
-    short: 'a wire forward of the nose, thin dielectric melted',
-  },
+  usualFaults,
   firstFeatures: ['noseLength', 'stopDepth', 'lipToTip', 'holeCentre'],
   foldedFeatures: [
     'noseOutside',
@@ -220,11 +221,11 @@ export const reducer: Method = {
   ],
   contents: ['coupling', 'shrink'],
   rules: [
-    { smaller: 'holeCentre', larger: 'noseLength', at: 'holeCentre', because: 'the holes lie over the nose' },
-    { smaller: 'noseLength', larger: 'stopDepth', at: 'stopDepth', because: 'the stop lies before the nose' },
-    { smaller: 'reducerBore', larger: 'noseOutside', at: 'reducerBore', because: 'a nose has a wall' },
-    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
-    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
+    { smaller: 'holeCentre', larger: 'noseLength', at: 'holeCentre', because: ruleWords.holesLieOverNose },
+    { smaller: 'noseLength', larger: 'stopDepth', at: 'stopDepth', because: ruleWords.stopLiesBeforeNose },
+    { smaller: 'reducerBore', larger: 'noseOutside', at: 'reducerBore', because: ruleWords.noseHasWall },
+    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: ruleWords.tipLiesBeforeStop },
+    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: ruleWords.tipHasWall },
   ],
   refuses: refusesFerrule,
   fit: (input) => [

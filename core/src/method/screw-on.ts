@@ -1,13 +1,18 @@
-import { couplingFit, couplingParts } from './uhf-coupling.ts';
 import {
+  holdLabels,
+  usualFaults,
+  ruleWords,
   braidCutWords,
   traitsWords,
   windowsAdvice,
   noShortAdvice,
   tipAdvice,
   cableTugAdvice,
+  coreWords,
+  insertWords,
+  windowsWords,
 } from '../words/screw-on.ts';
-import { coreWords, insertWords, windowsWords } from '../words/screw-on.ts';
+import { couplingFit, couplingParts } from './uhf-coupling.ts';
 import { connectorScrap } from '../recipe/scrap.ts';
 import { cableRings } from '../strip/cable-rings.ts';
 import { shieldThickness } from '../cable/braid.ts';
@@ -134,7 +139,7 @@ function steps(input: RecipeInput): StepDraft[] {
       work: 'look',
       stage: 'Join',
       ...windowsWords({ endName }),
-      hold: lookHold('Insulation in the windows, core at the tip', goBack('braid', windowsAdvice)),
+      hold: lookHold(holdLabels.insulationWindowsCoreTip, goBack('braid', windowsAdvice)),
     },
     noShortStep(input, 'before the tip is soldered', goBack('insert', noShortAdvice)),
     ...tipSteps(input, cutOffAgain(input, tipAdvice, [connectorScrap(connector)])),
@@ -153,10 +158,7 @@ export const screwOn: Method = {
     needs: ['fine iron'],
     shopTools: ['fine iron'],
   },
-  usualFaults: {
-    open: 'a core that missed the tip, a cold joint there, braid not under the thread',
-    short: 'a wire forward of the windows, insulation melted at the tip',
-  },
+  usualFaults,
   firstFeatures: ['threadLength', 'holeCentre', 'stopDepth', 'lipToTip'],
   foldedFeatures: [
     'holeDiameter',
@@ -175,16 +177,16 @@ export const screwOn: Method = {
       smaller: 'threadLength',
       larger: 'holeCentre',
       at: 'holeCentre',
-      because: 'the windows lie before the thread',
+      because: ruleWords.windowsLieBeforeThread,
     },
     {
       smaller: 'holeCentre',
       larger: 'stopDepth',
       at: 'stopDepth',
-      because: 'the windows lie behind the dielectric stop',
+      because: ruleWords.windowsLieBehindDielectric,
     },
-    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
-    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
+    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: ruleWords.tipLiesBeforeStop },
+    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: ruleWords.tipHasWall },
   ],
   refuses: refusesFerrule,
   fit: (input) => [

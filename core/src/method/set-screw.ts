@@ -1,4 +1,4 @@
-import { closeWords, closeMoreWords, traitsWords } from '../words/set-screw.ts';
+import { usualFaults, closeWords, closeMoreWords, traitsWords } from '../words/set-screw.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
@@ -44,10 +44,7 @@ export const setScrew: AnyMethod = {
     needs: ['hex key or screwdriver that fits'],
     shopTools: [],
   },
-  usualFaults: {
-    open: 'a screw beside the strands, or never tightened',
-    short: 'a stray strand at the rear of a plug',
-  },
+  usualFaults,
   firstFeatures: ['breakout', 'contactDepth', 'contactBore'],
   foldedFeatures: ['contactMouth', 'contactOutside', ...outsideFeatures],
   rules: contactRules,

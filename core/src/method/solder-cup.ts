@@ -1,4 +1,4 @@
-import { closeWords, traitsWords } from '../words/solder-cup.ts';
+import { usualFaults, closeWords, traitsWords } from '../words/solder-cup.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { openShellHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
@@ -56,10 +56,7 @@ export const solderCup: AnyMethod = {
     needs: ['iron with a small chisel', 'stand that holds the insert'],
     shopTools: ['fine iron'],
   },
-  usualFaults: {
-    open: 'a cold or dry cup, a core broken at the jacket edge, a core that pulled because the jacket slipped in the chuck',
-    short: 'a stray strand or solder bridge between cups, a shield tail that touches the shell',
-  },
+  usualFaults,
   firstFeatures: ['clampFront', 'contactMouth', 'contactDepth', 'contactBore'],
   foldedFeatures: [...clampFeatures, 'contactOutside', ...outsideFeatures],
   contents: ['relief'],

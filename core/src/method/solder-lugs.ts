@@ -1,5 +1,4 @@
-import { closeChuckWords, closeWords, traitsWords } from '../words/solder-lugs.ts';
-import { clampWords } from '../words/solder-lugs.ts';
+import { usualFaults, closeChuckWords, closeWords, traitsWords, clampWords } from '../words/solder-lugs.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { openShellHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
@@ -102,10 +101,7 @@ export const solderLugs: AnyMethod = {
     needs: ['iron with a small chisel', 'smooth pliers'],
     shopTools: ['fine iron'],
   },
-  usualFaults: {
-    open: 'a lug not wetted through, a core broken at the tabs, a sleeve that only touched',
-    short: 'a strand between lugs, the insulating tube left off, tabs bent into a core',
-  },
+  usualFaults,
   firstFeatures: ['clampFront', 'contactMouth', 'ringMouth', 'sleeveMouth', 'contactBore'],
   foldedFeatures: [
     ...clampFeatures,

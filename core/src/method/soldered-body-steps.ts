@@ -1,5 +1,14 @@
-import { holesAdvice, holesLookAdvice, noShortAdvice, tipAdvice } from '../words/soldered-body.ts';
-import { trimBraidWords, holesWords, insertWords, holesLookWords } from '../words/soldered-body.ts';
+import {
+  holdLabels,
+  holesAdvice,
+  holesLookAdvice,
+  noShortAdvice,
+  tipAdvice,
+  trimBraidWords,
+  holesWords,
+  insertWords,
+  holesLookWords,
+} from '../words/soldered-body.ts';
 import { connectorScrap } from '../recipe/scrap.ts';
 import { ironTool, noShortStep, solderCaution } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
@@ -57,7 +66,7 @@ function holesSteps(input: RecipeInput): StepDraft[] {
       work: 'solder',
       stage: 'Join',
       ...holesWords({ endName: input.endName }),
-      hold: lookHold('Braid bears on the body', goBack('insert', holesAdvice)),
+      hold: lookHold(holdLabels.braidBearsBody, goBack('insert', holesAdvice)),
     },
   ];
 }
@@ -81,7 +90,7 @@ export function steps(input: RecipeInput): StepDraft[] {
       work: 'look',
       stage: 'Join',
       ...holesLookWords({ endName: input.endName }),
-      hold: lookHold('Braid under every hole', goBack('jacket', holesLookAdvice)),
+      hold: lookHold(holdLabels.braidUnderEveryHole, goBack('jacket', holesLookAdvice)),
     },
     noShortStep(input, 'before any solder', goBack('insert', noShortAdvice)),
     ...tipSteps(input, cutOffAgain(input, tipAdvice, [connectorScrap(input.connector)])),

@@ -1,6 +1,6 @@
+import { usualFaults, ruleWords, braidCutWords, braidFitWords, traitsWords } from '../words/soldered-body.ts';
 import type { StripDraft } from '../strip/write-strip.ts';
 import type { SectionRing } from '../strip/section.ts';
-import { braidCutWords, braidFitWords, traitsWords } from '../words/soldered-body.ts';
 import { cableRings } from '../strip/cable-rings.ts';
 import { overBraid } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -194,10 +194,7 @@ export const solderedBody: Method = {
     needs: ['iron with a big tip', 'vice'],
     shopTools: ['iron with a big tip', 'fine iron'],
   },
-  usualFaults: {
-    open: 'a cold joint at the tip, holes that never wetted, braid short of the holes',
-    short: 'a strand that went forward, dielectric melted under the holes so that the centre wandered',
-  },
+  usualFaults,
   firstFeatures: ['threadLength', 'holeCentre', 'stopDepth', 'lipToTip'],
   foldedFeatures: [
     'holeDiameter',
@@ -216,15 +213,15 @@ export const solderedBody: Method = {
       smaller: 'holeCentre',
       larger: 'stopDepth',
       at: 'holeCentre',
-      because: 'the holes lie behind the dielectric stop',
+      because: ruleWords.holesLieBehindDielectric,
     },
-    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: 'the tip lies before the stop' },
-    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: 'a tip has a wall' },
+    { smaller: 'stopDepth', larger: 'lipToTip', at: 'lipToTip', because: ruleWords.tipLiesBeforeStop },
+    { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: ruleWords.tipHasWall },
     {
       smaller: 'holeDiameter',
       larger: 'holeCentre',
       at: 'holeDiameter',
-      because: 'the holes lie within the body',
+      because: ruleWords.holesLieWithinBody,
     },
   ],
   refuses: refusesFerrule,

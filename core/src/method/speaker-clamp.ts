@@ -1,5 +1,13 @@
-import { closeWords, closeMoreWords, traitsWords, clampsTugAdvice } from '../words/speaker-clamp.ts';
-import { jointWords, clampsTugWords } from '../words/speaker-clamp.ts';
+import {
+  holdLabels,
+  usualFaults,
+  closeWords,
+  closeMoreWords,
+  traitsWords,
+  clampsTugAdvice,
+  jointWords,
+  clampsTugWords,
+} from '../words/speaker-clamp.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { jointName, openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
@@ -72,7 +80,7 @@ export function clampJointSteps(
       work: 'tug',
       stage: 'Join',
       ...clampsTugWords({ endName: input.endName, spring }),
-      hold: lookHold('Every core is held', goBack('joint', clampsTugAdvice)),
+      hold: lookHold(holdLabels.everyCoreHeld, goBack('joint', clampsTugAdvice)),
     },
   ];
 }
@@ -108,10 +116,7 @@ export const speakerClamp: AnyMethod = {
     needs: ['screwdriver that fits its set screws'],
     shopTools: [],
   },
-  usualFaults: {
-    open: 'a screw on insulation, strands that slipped out, a screw never tightened',
-    short: 'a stray strand across to the next contact',
-  },
+  usualFaults,
   firstFeatures: ['clampFront', 'breakout', 'contactMouth', 'contactDepth', 'contactBore'],
   foldedFeatures: [...clampFeatures, 'contactOutside', ...outsideFeatures],
   rules: [...clampRules, ...contactRules],

@@ -1,4 +1,4 @@
-import { closeWords, closeMoreWords, traitsWords } from '../words/terminal-clamp.ts';
+import { usualFaults, ruleWords, closeWords, closeMoreWords, traitsWords } from '../words/terminal-clamp.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
 import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
@@ -60,10 +60,7 @@ export const terminalClamp: AnyMethod = {
     needs: ['small screwdriver'],
     shopTools: [],
   },
-  usualFaults: {
-    open: 'clamped on insulation, a core below the clamp instead of in it, a screw never tightened',
-    short: 'a stray strand across to the next position',
-  },
+  usualFaults,
   firstFeatures: ['breakout', 'contactDepth', 'contactBore'],
   foldedFeatures: ['contactMouth', ...outsideFeatures],
   rules: [
@@ -71,7 +68,7 @@ export const terminalClamp: AnyMethod = {
       smaller: 'contactMouth',
       larger: 'lipToTip',
       at: 'contactMouth',
-      because: 'the clamp lies within the block',
+      because: ruleWords.clampLiesWithinBlock,
     },
   ],
   refuses: refusesTube,

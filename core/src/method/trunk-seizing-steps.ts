@@ -1,12 +1,11 @@
 import {
+  holdLabels,
   nickAdvice,
   nutAdvice,
   noShortAdvice,
   seizeAdvice,
   cableTugAdvice,
   throughAdvice,
-} from '../words/trunk-seizing.ts';
-import {
   jacketWords,
   dielectricWords,
   tubeWords,
@@ -125,7 +124,7 @@ function joinSteps(input: RecipeInput): StepDraft[] {
       work: 'seat',
       stage: 'Join',
       ...nutWords({ endName }),
-      hold: lookHold('Back nut on, thread forward', goBack('nut', nutAdvice)),
+      hold: lookHold(holdLabels.backNutThreadForward, goBack('nut', nutAdvice)),
     },
     {
       role: 'insert',
@@ -150,7 +149,7 @@ function seizeSteps(input: RecipeInput): StepDraft[] {
         { label: 'Seizing nut', setting: tighteningSetting(torques.seizing, house) },
         { label: 'Back nut', setting: tighteningSetting(torques.sheath, house) },
       ],
-      hold: lookHold('Nuts tight in their order, body not turned', cutOffAgain(input, seizeAdvice, [])),
+      hold: lookHold(holdLabels.nutsTightTheirOrder, cutOffAgain(input, seizeAdvice, [])),
     },
     cableTugStep(input, 'sheath nut', goBack('seize', cableTugAdvice)),
   ];
@@ -166,7 +165,7 @@ function spliceSteps(input: RecipeInput): StepDraft[] {
       stage: 'Join',
       ...throughWords({ endName }),
       tools: [{ label: 'Ohm meter', setting: 'lowest range' }],
-      hold: lookHold('Load seen through the splice', goBack('insert', throughAdvice)),
+      hold: lookHold(holdLabels.loadSeenThroughSplice, goBack('insert', throughAdvice)),
     },
     {
       role: 'boot',

@@ -1,4 +1,12 @@
-import { dielectricKindWords, entryWords, mandrelWords, traitsWords } from '../words/trunk-seizing.ts';
+import {
+  usualFaults,
+  ruleWords,
+  refusalWords,
+  dielectricKindWords,
+  entryWords,
+  mandrelWords,
+  traitsWords,
+} from '../words/trunk-seizing.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import { judgeClearance } from '../fit/clearance.ts';
@@ -77,10 +85,7 @@ export const trunkSeizing: Method = {
     needs: ['coring tool of the size', 'spanners', 'fine saw'],
     shopTools: ['coring tool', 'seizing spanners', 'fine saw'],
   },
-  usualFaults: {
-    open: 'a conductor not seized, twisted off by a turning body, a sheath nut that does not grip',
-    short: 'chips between conductor and sheath, a bent conductor',
-  },
+  usualFaults,
   firstFeatures: ['coringDepth', 'insertionDepth', 'seizingDepth'],
   foldedFeatures: [
     'jacketOffset',
@@ -94,21 +99,21 @@ export const trunkSeizing: Method = {
     'bodyOutside',
   ],
   rules: [
-    { smaller: 'nutBore', larger: 'nutOutside', at: 'nutBore', because: 'a nut has a wall' },
+    { smaller: 'nutBore', larger: 'nutOutside', at: 'nutBore', because: ruleWords.nutHasWall },
     {
       smaller: 'seizingBore',
       larger: 'mandrelOutside',
       at: 'seizingBore',
-      because: 'the conductor lies within the mandrel',
+      because: ruleWords.conductorLiesWithinMandrel,
     },
     {
       smaller: 'insertionDepth',
       larger: 'lipToTip',
       at: 'insertionDepth',
-      because: 'the stop lies within the body',
+      because: ruleWords.stopLiesWithinBody,
     },
   ],
-  refuses: (cable) => (cable.tube?.metal === 'aluminium' ? null : 'It is made for seamless-aluminium trunk.'),
+  refuses: (cable) => (cable.tube?.metal === 'aluminium' ? null : refusalWords.madeSeamlessAluminiumTrunk),
   fit: (input) => [
     dielectricKind(input),
     ...sheathChecks(input),

@@ -1,5 +1,10 @@
-import { afterHolesWords, holesAdvice, noShortAdvice } from '../words/uhf-holes.ts';
-import { solderHolesWords } from '../words/uhf-holes.ts';
+import {
+  holdLabels,
+  afterHolesWords,
+  holesAdvice,
+  noShortAdvice,
+  solderHolesWords,
+} from '../words/uhf-holes.ts';
 import { connectorScrap } from '../recipe/scrap.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { heatFigures, ironTool, noShortStep, solderCaution } from '../recipe/join-steps.ts';
@@ -42,7 +47,7 @@ export function solderHolesSteps(
         ...heatFigures(heat),
       ],
       caution: `${solderCaution(input)} A soldered body stays hot for minutes.`,
-      hold: lookHold('Every hole filled and wetted', goBack('holes', holesAdvice)),
+      hold: lookHold(holdLabels.everyHoleFilledWetted, goBack('holes', holesAdvice)),
     },
     noShortStep(
       input,

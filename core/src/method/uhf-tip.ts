@@ -1,5 +1,11 @@
-import { dielectricCutWords, conductorCutWords, trimTipAdvice } from '../words/uhf-tip.ts';
-import { tipWords, trimTipWords } from '../words/uhf-tip.ts';
+import {
+  holdLabels,
+  dielectricCutWords,
+  conductorCutWords,
+  trimTipAdvice,
+  tipWords,
+  trimTipWords,
+} from '../words/uhf-tip.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
 import { afterHeatStep, heatFigures, ironTool, solderCaution } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
@@ -108,7 +114,7 @@ export function tipSteps(input: RecipeInput, melted: HoldPoint['rework']): StepD
       work: 'look',
       stage: 'Join',
       ...trimTipWords({ endName }),
-      hold: lookHold('Tip soldered, flush and clean', goBack('tip', trimTipAdvice)),
+      hold: lookHold(holdLabels.tipSolderedFlushClean, goBack('tip', trimTipAdvice)),
     },
     afterHeatStep(input, melted),
   ];

@@ -1,5 +1,4 @@
-import { measureAdvice } from '../words/choke.ts';
-import { chokeWords, measureWords } from '../words/choke.ts';
+import { holdLabels, measureAdvice, chokeWords, measureWords } from '../words/choke.ts';
 import type { Lead } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
 import { beadMaterials, stackLength } from '../line/choke.ts';
@@ -70,6 +69,6 @@ function measureStep(lead: Lead, choke: Choke): StepDraft {
           safetyReason: '',
           rework,
         }
-      : lookHold('Choke measured in its fixture', rework),
+      : lookHold(holdLabels.chokeMeasuredFixture, rework),
   };
 }

@@ -1,5 +1,14 @@
-import { holdWords, jointsLookAdvice, noShortAdvice, tellApartAdvice } from '../words/core-joint.ts';
-import { solderJointWords, jointsLookWords, noShortWords, tellApartWords } from '../words/core-joint.ts';
+import {
+  holdLabels,
+  holdWords,
+  jointsLookAdvice,
+  noShortAdvice,
+  tellApartAdvice,
+  solderJointWords,
+  jointsLookWords,
+  noShortWords,
+  tellApartWords,
+} from '../words/core-joint.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { ContactJoint, PieceConductor } from '../end/end-input.ts';
@@ -70,7 +79,7 @@ export function openShellHolds(input: CoreRecipe, backTo: StepRole): StepDraft[]
       work: 'look',
       stage: 'Join',
       ...jointsLookWords({ endName: input.endName, names }),
-      hold: lookHold('Every core on its contact, joints good', goBack(backTo, jointsLookAdvice)),
+      hold: lookHold(holdLabels.everyCoreContactJoints, goBack(backTo, jointsLookAdvice)),
     },
     {
       role: 'no-short',
@@ -79,7 +88,7 @@ export function openShellHolds(input: CoreRecipe, backTo: StepRole): StepDraft[]
       ...noShortWords({ endName: input.endName, shell }),
       tools: [{ label: 'Ohm meter', setting: 'highest range' }],
       hold: {
-        label: 'No short before the shell is closed',
+        label: holdLabels.shortBeforeShellClosed,
         kind: 'reading',
         reading: { label: 'Between contacts', quantity: 'resistance', min: openAtLeast, max: null },
         safety: input.signal === 'speaker',
@@ -109,7 +118,7 @@ export function tellApartStep(input: CoreRecipe): StepDraft[] {
       stage: 'Join',
       ...tellApartWords({ endName: input.endName, names }),
       tools: [{ label: 'Ohm meter', setting: 'continuity' }],
-      hold: lookHold('Like cores told apart', goBack('tell-apart', tellApartAdvice)),
+      hold: lookHold(holdLabels.likeCoresToldApart, goBack('tell-apart', tellApartAdvice)),
     },
   ];
 }

@@ -1,7 +1,8 @@
-import { isShieldLifted } from '../end/end-input.ts';
-import type { PartKind } from '../thread/part-kind.ts';
-import { shieldOffAdvice, conductiveLayerAdvice, nickAndWhiskerAdvice } from '../words/core.ts';
 import {
+  holdLabels,
+  shieldOffAdvice,
+  conductiveLayerAdvice,
+  nickAndWhiskerAdvice,
   coreJacketWords,
   shieldOffWords,
   tailWords,
@@ -12,6 +13,8 @@ import {
   strandWords,
   tinWords,
 } from '../words/core.ts';
+import { isShieldLifted } from '../end/end-input.ts';
+import type { PartKind } from '../thread/part-kind.ts';
 import { awgFromArea } from '../quantity/gauge.ts';
 import { solderHeat } from '../fit/solder.ts';
 import type { LayeredCable } from '../cable/cable.ts';
@@ -99,7 +102,7 @@ function tailSteps(input: CoreRecipe): StepDraft[] {
         ...shieldOffWords({ where: at(input) }),
         requires: partOf(input, 'edge shrink'),
         tools: [{ label: 'Hot air', setting: 'kept moving' }],
-        hold: lookHold('Shield off and covered', stripAgain(input, shieldOffAdvice)),
+        hold: lookHold(holdLabels.shieldOffCovered, stripAgain(input, shieldOffAdvice)),
       },
     ];
   const link = input.signal === 'lighting' && input.house.practice.lightingTail === 'solder a stranded link';
@@ -127,7 +130,7 @@ function conductiveLayerSteps(input: CoreRecipe): StepDraft[] {
       ...conductiveLayerWords({ where: at(input), tooLong: cut.tooLong }),
       figures: [cutFigure('conductive layer, from the jacket edge', cut)],
       hold: {
-        label: 'Conductive layer is off',
+        label: holdLabels.conductiveLayerOff,
         kind: 'reading',
         reading: {
           label: 'Insulation surface to shield',
@@ -208,7 +211,7 @@ function strandStep(input: CoreRecipe): StepDraft {
     stage: 'Strip',
     ...strandWords({ where: at(input) }),
     tools: [{ label: 'Magnifier', setting: '' }],
-    hold: lookHold('No nick, no stray strand', stripAgain(input, nickAndWhiskerAdvice)),
+    hold: lookHold(holdLabels.nickStrayStrand, stripAgain(input, nickAndWhiskerAdvice)),
   };
 }
 

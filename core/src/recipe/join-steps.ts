@@ -1,5 +1,13 @@
-import { holdWords, afterHeatWords, dryFitAdvice } from '../words/join.ts';
-import { noShortWords, setbackWords, cableTugWords, dryFitWords } from '../words/join.ts';
+import {
+  holdLabels,
+  holdWords,
+  afterHeatWords,
+  dryFitAdvice,
+  noShortWords,
+  setbackWords,
+  cableTugWords,
+  dryFitWords,
+} from '../words/join.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { nearestDie } from '../fit/die.ts';
@@ -162,6 +170,6 @@ export function dryFitStep(input: RecipeInput, backTo: StepRole): StepDraft {
     work: 'seat',
     stage: 'Join',
     ...dryFitWords({ endName: input.endName }),
-    hold: lookHold('Contact passes the body', goBack(backTo, dryFitAdvice)),
+    hold: lookHold(holdLabels.contactPassesBody, goBack(backTo, dryFitAdvice)),
   };
 }

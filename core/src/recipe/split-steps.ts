@@ -1,5 +1,13 @@
-import { joinAdvice, splitShrinkAdvice } from '../words/split.ts';
-import { splitStripWords, joinCoresWords, joinOpenWords, sealWords, ringsWords } from '../words/split.ts';
+import {
+  holdLabels,
+  joinAdvice,
+  splitShrinkAdvice,
+  splitStripWords,
+  joinCoresWords,
+  joinOpenWords,
+  sealWords,
+  ringsWords,
+} from '../words/split.ts';
 import { conductorsOf } from '../cable/conductors.ts';
 import type { House } from '../house/house.ts';
 import { leadCable } from '../lead/lead-cable.ts';
@@ -61,7 +69,7 @@ export function joinSteps(lead: Lead, nodeId: string, house: House): StepDraft[]
       tools: [
         { label: 'Iron', setting: `chisel 2.4 mm, ${house.practice.solder === 'leaded' ? 340 : 370} °C` },
       ],
-      hold: lookHold('Joints good, every one sleeved', rework),
+      hold: lookHold(holdLabels.jointsGoodEveryOne, rework),
     },
     {
       role: 'join-open',
@@ -70,7 +78,7 @@ export function joinSteps(lead: Lead, nodeId: string, house: House): StepDraft[]
       ...joinOpenWords(),
       tools: [{ label: 'Ohm meter', setting: 'highest range' }],
       hold: {
-        label: 'No short at the split',
+        label: holdLabels.shortSplit,
         kind: 'reading',
         reading: { label: 'Between contacts', quantity: 'resistance', min: openAtLeast, max: null },
         safety: false,
@@ -121,7 +129,7 @@ export function splitShrinkSteps(
             work: 'look' as const,
             stage: 'Finish' as const,
             ...ringsWords({ marked }),
-            hold: lookHold('Rings on their own legs', goBack('split-rings', splitShrinkAdvice)),
+            hold: lookHold(holdLabels.ringsTheirOwnLegs, goBack('split-rings', splitShrinkAdvice)),
           },
         ]
       : []),

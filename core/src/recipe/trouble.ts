@@ -1,3 +1,4 @@
+import { troubleWords } from '../words/trouble.ts';
 import type { StepRole } from './role.ts';
 import type { Step } from './step.ts';
 import type { Work } from './work.ts';
@@ -36,85 +37,35 @@ export interface Trouble {
 const joints: readonly Work[] = ['solder', 'tin', 'seat', 'look', 'measure'];
 const crimps: readonly Work[] = ['crimp', 'tug', 'look'];
 
-export const troubles: readonly Trouble[] = [
-  {
-    id: 'nick',
-    label: 'Nick',
-    seen: 'a ring mark on the conductor, a strand missing, the shield scored',
-    works: ['cut', 'bend', 'strip', 'braid', 'look', 'measure', 'tin'],
-  },
-  {
-    id: 'whisker',
-    label: 'Whisker',
-    seen: 'a wire of the shield or a strand lies where none belongs',
-    works: ['strip', 'braid', 'look', 'measure', 'seat', 'screw'],
-  },
-  {
-    id: 'melted',
-    label: 'Melted',
-    seen: 'dielectric swollen or glassy, insulation run back from the joint',
-    works: joints,
-  },
-  {
-    id: 'over-filled',
-    label: 'Over-filled',
-    seen: 'solder stands over the rim or runs down the outside',
-    works: joints,
-  },
-  { id: 'spike', label: 'Spike', seen: 'a tail of solder where the iron left', works: joints },
-  { id: 'cold', label: 'Cold', seen: 'dull, grainy, a ball that did not spread', works: joints },
-  {
-    id: 'part forgotten',
-    label: 'Part forgotten',
-    seen: 'it lies on the bench and belongs on the cable',
+/** Kinds of work at which each is first looked for, and what must be known besides. */
+const lookedFor: Readonly<Record<TroubleId, Pick<Trouble, 'works' | 'asks'>>> = {
+  nick: { works: ['cut', 'bend', 'strip', 'braid', 'look', 'measure', 'tin'] },
+  whisker: { works: ['strip', 'braid', 'look', 'measure', 'seat', 'screw'] },
+  melted: { works: joints },
+  'over-filled': { works: joints },
+  spike: { works: joints },
+  cold: { works: joints },
+  'part forgotten': {
     works: ['thread', 'seat', 'crimp', 'screw', 'solder', 'shrink', 'look', 'prove', 'label'],
     asks: 'part',
   },
-  {
-    id: 'wrong side',
-    label: 'Wrong way round or wrong side',
-    seen: 'a part faces the other way, or lies on the wrong side of its neighbour',
-    works: ['thread', 'seat', 'crimp', 'screw', 'look'],
-    asks: 'part',
-  },
-  {
-    id: 'crimped twice',
-    label: 'Crimped twice',
-    seen: 'two marks, the metal thinned or split',
-    works: crimps,
-  },
-  {
-    id: 'die too large',
-    label: 'Die too large',
-    seen: 'flats hardly seen, the part turns or slides',
-    works: crimps,
-  },
-  {
-    id: 'die too small',
-    label: 'Die too small',
-    seen: 'ears at the seams, cut into the part',
-    works: crimps,
-  },
-  {
-    id: 'coupling stuck',
-    label: 'Coupling stuck',
-    seen: 'it drags or does not turn',
-    works: ['shrink', 'tape', 'look', 'prove', 'label'],
-  },
-  {
-    id: 'seal blistered',
-    label: 'Seal blistered',
-    seen: 'a bubble, a scorch, an edge without adhesive',
-    works: ['shrink', 'tape', 'look', 'prove', 'label'],
-  },
-  {
-    id: 'too short',
-    label: 'Too short',
-    seen: 'a layer or the whole cable does not reach',
+  'wrong side': { works: ['thread', 'seat', 'crimp', 'screw', 'look'], asks: 'part' },
+  'crimped twice': { works: crimps },
+  'die too large': { works: crimps },
+  'die too small': { works: crimps },
+  'coupling stuck': { works: ['shrink', 'tape', 'look', 'prove', 'label'] },
+  'seal blistered': { works: ['shrink', 'tape', 'look', 'prove', 'label'] },
+  'too short': {
     works: ['cut', 'strip', 'braid', 'measure', 'seat', 'screw', 'look', 'prove'],
     asks: 'shortage',
   },
-];
+};
+
+export const troubles: readonly Trouble[] = troubleIds.map((id) => ({
+  id,
+  ...troubleWords[id],
+  ...lookedFor[id],
+}));
 
 /** What can be off at a step: what its kind of work does first, everything else after it. */
 export function troublesAt({ work }: Pick<Step, 'work'>): {

@@ -1,5 +1,7 @@
-import { reworkWords, couplingOutWords } from '../words/whole-lead.ts';
 import {
+  holdLabels,
+  reworkWords,
+  couplingOutWords,
   threadWords,
   proveWords,
   shrinkWords,
@@ -58,7 +60,7 @@ export function proveStep(): StepDraft {
     stage: 'Prove',
     ...proveWords(),
     hold: {
-      label: 'Proved Good',
+      label: holdLabels.provedGood,
       kind: 'proof',
       reading: null,
       safety: false,
@@ -153,7 +155,7 @@ function couplingStep(end: LeadEnd, part: LeadPart | undefined): StepDraft {
     work: 'look',
     stage: 'Finish',
     ...couplingWords({ endName: end.name }),
-    hold: lookHold('Coupling free', {
+    hold: lookHold(holdLabels.couplingFree, {
       ...nothingLost,
       backTo: part ? 'seal' : 'tape',
       ...couplingOutWords({ part }),
@@ -232,7 +234,7 @@ function lengthStep(lead: Lead, { betweenJackets, leastBetweenJackets }: CutLeng
       ...finishedLengthWords({ asked, planes }),
       tools: [{ label: 'Rule or tape', setting: 'straight, not stretched' }],
       hold: {
-        label: 'Finished length',
+        label: holdLabels.finishedLength,
         kind: 'reading',
         reading: {
           label: `Finished length, asked ${asked}`,

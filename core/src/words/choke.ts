@@ -48,3 +48,8 @@ export const measureWords = ({
 
 export const measureAdvice =
   'Count the beads and look at their material. A stack of the wrong material is cut off and made again: beads pass only an open end.';
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  chokeMeasuredFixture: 'Choke measured in its fixture',
+} as const;

@@ -166,3 +166,24 @@ export const clampWords = {
   tight: 'The clamp goes over the braid with a twist.',
   tooLoose: 'The clamp sits loose and off centre.',
 };
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a cold joint at the contact, a body that turned, braid not between cone and body',
+  short: 'a wire forward of the cone, dielectric melted at the contact',
+};
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  clampPartStack: 'the clamp is part of the stack',
+  coneOpensTowardRim: 'a cone opens toward its rim',
+  tipLiesBeforeStack: 'the tip lies before the stack',
+  flangeSitsBehindSeat: 'the flange sits behind the seat',
+  contactHasWall: 'a contact has a wall',
+  contactShorterThanBody: 'the contact is shorter than the body',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  glandTightBodyNot: 'Gland tight, body not turned',
+} as const;

@@ -76,3 +76,22 @@ export const flushLookAdvice = 'Pull the plug off, strip again, and push further
 export const noShortAdvice = 'Pull the plug off and look for a wire at the conductor.';
 
 export const cableTugAdvice = 'Cut the plug off and make the end again.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a conductor too short for the socket, foil pushed back, braid not under the post',
+  short: 'a wire or a tongue of foil at the conductor',
+};
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  postHasWall: 'a post has a wall',
+  braidJacketLieBetween: 'braid and jacket lie between post and sleeve',
+  nutStandsBeforePost: 'the nut stands before the post',
+  postLiesWithinBody: 'the post lies within the body',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  dielectricFlushPost: 'Dielectric flush with the post',
+} as const;

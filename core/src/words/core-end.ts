@@ -27,3 +27,18 @@ export const holdsJacketWords = (clamp: string) => {
   const plural = clamp === 'clamp tabs' || clamp === 'half shells';
   return `${clamp[0]!.toUpperCase()}${clamp.slice(1)} ${plural ? 'hold' : 'holds'} the jacket`;
 };
+
+/** Why a kind of cable is refused. */
+export const refusalWords = {
+  madeFlexibleCableOne: 'It is made for flexible cable; this one does not go into a shell with cups or lugs.',
+  clampsInsulatedCoresCoaxial: 'It clamps insulated cores; coaxial cable has none.',
+} as const;
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  clampTakesRangeJackets: 'the clamp takes a range of jackets',
+  contactsLieFrontClamp: 'the contacts lie in front of the clamp',
+  clampLiesWithinConnector: 'the clamp lies within the connector',
+  contactHasWall: 'a contact has a wall',
+  contactLiesWithinConnector: 'the contact lies within the connector',
+} as const;

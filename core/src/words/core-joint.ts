@@ -87,3 +87,10 @@ export const jointsLookAdvice = 'Heat it, clear it with wick, and make this join
 export const noShortAdvice = 'Look for a strand, a bridge or a tail that touches, and make that joint again.';
 
 export const tellApartAdvice = 'Meter them again from the finished end.';
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  everyCoreContactJoints: 'Every core on its contact, joints good',
+  likeCoresToldApart: 'Like cores told apart',
+  shortBeforeShellClosed: 'No short before the shell is closed',
+} as const;

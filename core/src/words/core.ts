@@ -164,3 +164,10 @@ export const conductiveLayerAdvice =
 
 export const nickAndWhiskerAdvice =
   'A stray strand: twist it in and look again. A cut one: take the strip again.';
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  shieldOffCovered: 'Shield off and covered',
+  nickStrayStrand: 'No nick, no stray strand',
+  conductiveLayerOff: 'Conductive layer is off',
+} as const;

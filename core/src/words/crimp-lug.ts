@@ -58,3 +58,14 @@ export const traitsWords = {
 
 export const clampsTugAdvice = ({ lug }: { readonly lug: 'spade' | 'ferrule' }) =>
   `Cut the ${lug} off with its core and strip again. The ${lug} is scrap.`;
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'crimped on insulation or on a few strands',
+  short: 'barrels that touch, sleeves left off',
+};
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  crimpsHold: 'Crimps hold',
+} as const;

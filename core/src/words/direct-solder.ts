@@ -86,3 +86,27 @@ export const afterHeatAdvice = 'Cut the connector off and make the end again.';
 
 export const fixedSetbackAdvice =
   'The contact has moved with the heat: cut off and make the end again; relax the dielectric first.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a cold joint at the contact, a tube not soldered all round',
+  short: 'solder or a chip across the dielectric, a contact pushed off centre by the heat',
+};
+
+/** Why a kind of cable is refused. */
+export const refusalWords = {
+  madeSemiRigidCoax: 'It is made for semi-rigid coax: a bare copper tube.',
+} as const;
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  stepLiesWithinBody: 'the step lies within the body',
+  contactHasWall: 'a contact has a wall',
+  contactPassesIntoBody: 'the contact passes into the body',
+  contactShorterThanBody: 'the contact is shorter than the body',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  filletAllRoundDielectric: 'Fillet all round, dielectric in place',
+} as const;

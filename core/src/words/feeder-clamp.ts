@@ -151,3 +151,28 @@ export const oRingWords = {
   tooTight: 'The O-ring is too small for this jacket.',
   tooLoose: 'The O-ring does not close on this jacket: water gets in.',
 };
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a loose contact, a body that turned, a flare that does not seat',
+  short: 'a chip on the foam, a burr of the inner conductor',
+};
+
+/** Why a kind of cable is refused. */
+export const refusalWords = {
+  madeCorrugatedFeeder: 'It is made for corrugated feeder.',
+} as const;
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  leastOneCorrugationStands: 'at least one corrugation stands bare behind the ring',
+  flareLiesWithinNut: 'the flare lies within the nut',
+  tipLiesBeforeRing: 'the tip lies before the ring',
+  nutHasWall: 'a nut has a wall',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  backNutTightBody: 'Back nut tight, body not turned',
+  loadSeenSteadyWhen: 'Load seen, steady when shaken',
+} as const;

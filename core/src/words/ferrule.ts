@@ -21,3 +21,18 @@ export const braidToCoverWords = {
   tooLong: 'It will stand against the shoulder and the ferrule will not close.',
   tooShort: 'Too little braid lies under the ferrule for the crimp to hold it.',
 };
+
+/** Why a kind of cable is refused. */
+export const refusalWords = {
+  outerConductorTubeThere: 'Its outer conductor is a tube: there is no braid to hold.',
+  audioCableConductiveLayer: 'It is an audio cable with a conductive layer: it takes audio ends.',
+  hasBraidHold: 'It has no braid to hold.',
+} as const;
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  stopLiesFurtherThan: 'the stop lies further in than the shoulder',
+  stemHasWall: 'a stem has a wall',
+  ferruleGoesOverStem: 'the ferrule goes over the stem',
+  tipLiesBeforeStop: 'the tip lies before the stop',
+} as const;

@@ -18,3 +18,14 @@ export const traitsWords = {
 export const stepsAdvice = 'Melted inside: cut the plug off and make the end again.';
 
 export const noShortAdvice = 'Pull the body off and look for a whisker or braid before the stem.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a cold joint at the tip, a broken conductor, braid not under the ferrule',
+  short: 'a strand in front of the stem, dielectric melted at the tip',
+};
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  tipHasWall: 'a tip has a wall',
+} as const;

@@ -66,3 +66,8 @@ export const afterHeatWords = {
 };
 
 export const dryFitAdvice = 'Wick or scrape the excess off the contact.';
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  contactPassesBody: 'Contact passes the body',
+} as const;

@@ -63,3 +63,14 @@ export const traitsWords = {
 };
 
 export const orientationAdvice = 'Turn the plug, not the cable.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a cold joint: the body takes the heat away',
+  short: 'the conductive layer left on, bare core at the body, a strand under the cover',
+};
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  turnedAsPlanned: 'Turned as planned',
+} as const;

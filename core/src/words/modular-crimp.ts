@@ -38,3 +38,14 @@ export const traitsWords = {
 export const jointAdvice = 'Pull out, lay the cores anew, cut them square again.';
 
 export const stepsAdvice = 'Cut the plug off and make the end again.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a core short of the front wall, a blade not down',
+  short: 'a shield wire among the cores',
+};
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  orderRightAllCores: 'Order right, all cores home',
+} as const;

@@ -147,3 +147,23 @@ export const conductorCutWords = ({ hasHole }: { readonly hasHole: boolean }) =>
 export const traitsWords = {
   because: 'quick, spares the dielectric, the same every time',
 };
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a contact not crimped or soldered through, a broken conductor, braid not under the ferrule',
+  short: 'a whisker or braid in front of the stem, crushed dielectric',
+};
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  holeLiesWithinBore: 'the hole lies within the bore',
+  contactHasWall: 'a contact has a wall',
+  contactPassesThroughStem: 'the contact passes through the stem',
+  contactShorterThanBody: 'the contact is shorter than the body',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  contactCrimpedTugged: 'Contact crimped and tugged',
+  contactSolderedDielectricWhole: 'Contact soldered, dielectric whole',
+} as const;

@@ -64,3 +64,25 @@ export const noShortAdvice = 'Pull it off and look for a wire or foil before the
 
 export const fixedSetbackAdvice =
   'It cannot be moved any more: cut the connector off and make the end again.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'the conductor missed the fingers of the contact, a broken conductor, braid not under the ferrule',
+  short: 'a wire or a tongue of foil in front of the stem, crushed dielectric',
+};
+
+/** Why a kind of cable is refused. */
+export const refusalWords = {
+  conductorStrandedDoesNot: 'Its conductor is stranded: it does not enter a captive contact.',
+} as const;
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  contactHasWall: 'a contact has a wall',
+  contactShorterThanBody: 'the contact is shorter than the body',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  seated: 'Seated',
+} as const;

@@ -45,3 +45,23 @@ export const noShortAdvice = 'Turn the body off and look for a wire that went fo
 export const tipAdvice = 'The dielectric has melted: cut the plug off and make the end again.';
 
 export const cableTugAdvice = 'Cut the plug off and make the end again.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a cold joint at the tip, braid not pressed between nose and body',
+  short: 'a wire forward of the nose, thin dielectric melted',
+};
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  holesLieOverNose: 'the holes lie over the nose',
+  stopLiesBeforeNose: 'the stop lies before the nose',
+  noseHasWall: 'a nose has a wall',
+  tipLiesBeforeStop: 'the tip lies before the stop',
+  tipHasWall: 'a tip has a wall',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  braidEveryHole: 'Braid in every hole',
+} as const;

@@ -53,3 +53,22 @@ export const noShortAdvice = 'Turn the plug off and look for a wire that went fo
 export const tipAdvice = 'The insulation has melted: cut the plug off and make the end again.';
 
 export const cableTugAdvice = 'Cut the plug off and make the end again.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a core that missed the tip, a cold joint there, braid not under the thread',
+  short: 'a wire forward of the windows, insulation melted at the tip',
+};
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  windowsLieBeforeThread: 'the windows lie before the thread',
+  windowsLieBehindDielectric: 'the windows lie behind the dielectric stop',
+  tipLiesBeforeStop: 'the tip lies before the stop',
+  tipHasWall: 'a tip has a wall',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  insulationWindowsCoreTip: 'Insulation in the windows, core at the tip',
+} as const;

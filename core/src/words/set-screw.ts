@@ -14,3 +14,9 @@ export const closeMoreWords = ({ endName }: { readonly endName: string }) => ({
 export const traitsWords = {
   because: 'for posts and amplifier sockets; no iron, opens again',
 };
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a screw beside the strands, or never tightened',
+  short: 'a stray strand at the rear of a plug',
+};

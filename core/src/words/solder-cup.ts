@@ -8,3 +8,9 @@ export const closeWords = ({ signal }: { readonly signal: string }) => ({
 export const traitsWords = {
   because: 'strong, opens again, every contact can be mended',
 };
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a cold or dry cup, a core broken at the jacket edge, a core that pulled because the jacket slipped in the chuck',
+  short: 'a stray strand or solder bridge between cups, a shield tail that touches the shell',
+};

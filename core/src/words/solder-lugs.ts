@@ -32,3 +32,9 @@ export const closeChuckWords = {
 export const traitsWords = {
   because: 'common, cheap, opens again',
 };
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a lug not wetted through, a core broken at the tabs, a sleeve that only touched',
+  short: 'a strand between lugs, the insulating tube left off, tabs bent into a core',
+};

@@ -90,3 +90,23 @@ export const holesLookAdvice = 'Turn the body off and take the strip again with 
 export const noShortAdvice = 'Turn the body off: a strand has gone forward. Trim it and screw on again.';
 
 export const tipAdvice = 'The dielectric has melted: cut the plug off and make the end again.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a cold joint at the tip, holes that never wetted, braid short of the holes',
+  short: 'a strand that went forward, dielectric melted under the holes so that the centre wandered',
+};
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  holesLieBehindDielectric: 'the holes lie behind the dielectric stop',
+  tipLiesBeforeStop: 'the tip lies before the stop',
+  tipHasWall: 'a tip has a wall',
+  holesLieWithinBody: 'the holes lie within the body',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  braidBearsBody: 'Braid bears on the body',
+  braidUnderEveryHole: 'Braid under every hole',
+} as const;

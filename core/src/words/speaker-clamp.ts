@@ -60,3 +60,14 @@ export const traitsWords = {
 };
 
 export const clampsTugAdvice = 'Open it fully, put the strands in again and tighten.';
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a screw on insulation, strands that slipped out, a screw never tightened',
+  short: 'a stray strand across to the next contact',
+};
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  everyCoreHeld: 'Every core is held',
+} as const;

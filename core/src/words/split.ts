@@ -85,3 +85,10 @@ export const ringsWords = ({
 export const joinAdvice = 'Open that joint, clear it, and make it again; the sleeve is new.';
 
 export const splitShrinkAdvice = 'Change the rings over.';
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  jointsGoodEveryOne: 'Joints good, every one sleeved',
+  ringsTheirOwnLegs: 'Rings on their own legs',
+  shortSplit: 'No short at the split',
+} as const;

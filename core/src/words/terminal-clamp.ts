@@ -16,3 +16,14 @@ export const closeMoreWords = ({ endName }: { readonly endName: string }) => ({
 export const traitsWords = {
   because: 'no tool but a screwdriver; every device has its own order',
 };
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'clamped on insulation, a core below the clamp instead of in it, a screw never tightened',
+  short: 'a stray strand across to the next position',
+};
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  clampLiesWithinBlock: 'the clamp lies within the block',
+} as const;

@@ -167,3 +167,28 @@ export const mandrelWords = {
 export const traitsWords = {
   because: 'the way on aluminium trunk, which takes no solder: nuts seize conductor and sheath',
 };
+
+/** What is usually behind an open or a short here. */
+export const usualFaults = {
+  open: 'a conductor not seized, twisted off by a turning body, a sheath nut that does not grip',
+  short: 'chips between conductor and sheath, a bent conductor',
+};
+
+/** Why a kind of cable is refused. */
+export const refusalWords = {
+  madeSeamlessAluminiumTrunk: 'It is made for seamless-aluminium trunk.',
+} as const;
+
+/** Why one dimension of the card is smaller than another. */
+export const ruleWords = {
+  nutHasWall: 'a nut has a wall',
+  conductorLiesWithinMandrel: 'the conductor lies within the mandrel',
+  stopLiesWithinBody: 'the stop lies within the body',
+} as const;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  backNutThreadForward: 'Back nut on, thread forward',
+  nutsTightTheirOrder: 'Nuts tight in their order, body not turned',
+  loadSeenThroughSplice: 'Load seen through the splice',
+} as const;

@@ -32,3 +32,8 @@ export const holesAdvice = 'Not wetted: file the rim, flux, and use more tip mas
 
 export const noShortAdvice = ({ dielectricMaterial }: { readonly dielectricMaterial: string }) =>
   `The ${dielectricMaterial} has melted and the centre has wandered: cut the plug off and make the end again. Less dwell, more tip mass.`;
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  everyHoleFilledWetted: 'Every hole filled and wetted',
+} as const;

@@ -36,3 +36,8 @@ export const conductorCutWords = {
 };
 
 export const trimTipAdvice = 'Heat the tip, shake or wick the excess out, and feed again.';
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  tipSolderedFlushClean: 'Tip soldered, flush and clean',
+} as const;

@@ -264,3 +264,10 @@ export const couplingOutWords = ({ part }: { readonly part: object | undefined }
       ? 'Cut the tape off along its side and wind it again, clear of the coupling.'
       : 'Cut the shrink off along its side and fit a new one: a split or wrap-round kind if the end is closed.',
 });
+
+/** What is held at until it is answered. */
+export const holdLabels = {
+  couplingFree: 'Coupling free',
+  provedGood: 'Proved Good',
+  finishedLength: 'Finished length',
+} as const;
