@@ -17,7 +17,9 @@ export const contentsSchema = z
     clamp: answerSchema('clamp'),
     washers: answerSchema('washers'),
     cap: answerSchema('cap'),
+    holder: answerSchema('holder'),
     relief: answerSchema('relief'),
+    bootColour: answerSchema('bootColour'),
     boot: answerSchema('boot'),
     shrink: answerSchema('shrink'),
   })

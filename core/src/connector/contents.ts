@@ -53,9 +53,28 @@ export const contentQuestions = {
       both: 'a plain one and a ribbed one',
     },
   },
+  holder: {
+    label: 'What holds the jacket',
+    answers: {
+      tabs: 'tabs that are bent round it',
+      'half shells': 'two half shells with teeth',
+      chuck: 'a chuck that the handle closes',
+    },
+  },
   relief: {
     label: 'Springs, chucks or bushings',
     answers: { 'one size': 'one', 'two sizes': 'a smaller and a larger one' },
+  },
+  bootColour: {
+    label: 'Colour of the boot',
+    answers: {
+      black: 'black',
+      red: 'red',
+      blue: 'blue',
+      green: 'green',
+      yellow: 'yellow',
+      white: 'white',
+    },
   },
   boot: {
     label: 'Boot',
@@ -103,7 +122,9 @@ export function usualContents(connector: Connector): Contents {
     clamp: uhf ? 'under the braid' : 'over the braid',
     washers: 'one',
     cap: 'plain',
+    holder: connector.relief === 'half shells' || connector.relief === 'chuck' ? connector.relief : 'tabs',
     relief: 'one size',
+    bootColour: 'black',
     boot: 'none',
     shrink: 'none',
   };

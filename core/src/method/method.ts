@@ -25,6 +25,8 @@ export interface MethodPart {
   readonly opening: number;
   readonly outside: number;
   readonly fixedOutside: number;
+  /** Its colour, where the bag says one. */
+  readonly colour?: string;
   /** Where it is cut from a length. */
   readonly cutLength?: Explained;
   /** The face that looks toward the end; absent where either way round will do. */

@@ -27,10 +27,14 @@ const seat: CoreSeat = { fixing: 'cup', mouthOf: () => 'contactMouth', gap: 0.5e
 
 const parts = (input: AnyEndInput) => [
   chuckPart(input),
-  jacketPart(input, 'boot', 'boot', featureValue(input.card, 'clampFront') + 6e-3, {
-    outside: 0.85,
-    face: 'thread',
-  }),
+  {
+    ...jacketPart(input, 'boot', 'boot', featureValue(input.card, 'clampFront') + 6e-3, {
+      outside: 0.85,
+      face: 'thread',
+    }),
+    // A black one is what everybody calls the boot.
+    ...(input.contents.bootColour === 'black' ? {} : { colour: input.contents.bootColour }),
+  },
 ];
 
 function steps(input: CoreRecipe): StepDraft[] {
@@ -59,7 +63,7 @@ export const solderCup: AnyMethod = {
   usualFaults,
   firstFeatures: ['clampFront', 'contactMouth', 'contactDepth', 'contactBore'],
   foldedFeatures: [...clampFeatures, 'contactOutside', ...outsideFeatures],
-  contents: ['relief'],
+  contents: ['relief', 'bootColour'],
   rules: [...clampRules, ...contactRules],
   refuses: refusesTube,
   fit: (input) => [

@@ -35,15 +35,15 @@ const seat: CoreSeat = {
 };
 
 /** What holds the jacket: half shells close by their own serrations, a chuck by the handle; tabs are bent round it. */
-const clampOf = ({ connector: { relief } }: AnyEndInput) =>
-  relief === 'half shells' || relief === 'chuck' ? relief : 'clamp tabs';
+const clampOf = ({ contents: { holder } }: AnyEndInput) => (holder === 'tabs' ? 'clamp tabs' : holder);
 
 /** What goes on the cable behind the lugs and before the handle, or behind it. */
 function reliefParts(input: AnyEndInput): MethodPart[] {
   const front = featureValue(input.card, 'clampFront');
-  if (input.connector.relief === 'chuck') return [chuckPart(input)];
-  if (input.connector.relief !== 'spring') return [];
+  const chuck = input.contents.holder === 'chuck' ? [chuckPart(input)] : [];
+  if (input.connector.relief !== 'spring') return chuck;
   return [
+    ...chuck,
     {
       ...jacketPart(input, 'relief spring', 'ring', front + 26e-3, { outside: 0.8, face: 'wide coil' }),
       size: reliefSize(input),
@@ -112,7 +112,7 @@ export const solderLugs: AnyMethod = {
     'contactOutside',
     ...outsideFeatures,
   ],
-  contents: ['relief'],
+  contents: ['holder', 'relief'],
   rules: [...clampRules, ...contactRules],
   refuses: refusesTube,
   fit: (input) => [

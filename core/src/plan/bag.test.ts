@@ -258,6 +258,30 @@ describe('what the bag holds changes the end', () => {
     expect(roles.indexOf('boot')).toBeGreaterThan(roles.indexOf('ferrule'));
   });
 
+  test('what holds the jacket of a jack decides its parts and how it is closed', () => {
+    const held = (holder: 'tabs' | 'half shells' | 'chuck') =>
+      planOf('mic-pair', byId('jack-6-trs'), { holder });
+    expect(kindsOf(held('tabs'))).not.toContain('chuck');
+    expect(stepAt(held('tabs'), 'clamp')!.title).toMatch(/clamp tabs/);
+    expect(stepAt(held('half shells'), 'clamp')!.title).toMatch(/half shells/);
+    expect(kindsOf(held('chuck'))).toContain('chuck');
+    expect(stepAt(held('chuck'), 'clamp')).toBeUndefined();
+    expect(stepAt(held('chuck'), 'insert')!.text.firstTime).toMatch(/chuck up to it/);
+    const said = held('half shells').steps.flatMap(({ hold }) => (hold ? [hold.label] : []));
+    expect(said).toContain('Half shells hold the jacket');
+  });
+
+  test('a boot of another colour is asked for by its colour, where it is threaded and where it is kept', () => {
+    const boot = (bootColour: 'black' | 'red') =>
+      planOf('mic-pair', byId('xlr-3-plug'), { bootColour }).parts.find(({ kind }) => kind === 'boot')!;
+    expect([boot('black').label, boot('black').name]).toEqual(['boot, end A', 'boot']);
+    expect([boot('red').label, boot('red').name, boot('red').colour]).toEqual([
+      'red boot, end A',
+      'red boot',
+      'red',
+    ]);
+  });
+
   test('what is left over and what is short is said', () => {
     const report = (contents: AnsweredContents, power: number) =>
       planOf('rg-213', byId('n-plug-clamp-10'), contents, house, power).ends[0]!.bag;

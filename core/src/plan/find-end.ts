@@ -12,8 +12,18 @@ import { looseEnd } from '../end/end-input.ts';
 import type { AnyMethod } from '../method/method.ts';
 import type { AnyEndInput } from '../end/end-input.ts';
 import { methodOf } from '../method/methods.ts';
-import { formatFrequency } from '../quantity/frequency.ts';
-import { formatPower } from '../quantity/power.ts';
+import {
+  noShrinkWords,
+  otherMethodWords,
+  otherSeriesWords,
+  polarityWords,
+  sameSexWords,
+  seriesLimitWords,
+  seriesMatchWords,
+  seriesPowerWords,
+  toolMissingWords,
+  unsealedWords,
+} from '../words/end-reason.ts';
 import { reliefShrink } from './threaded-parts.ts';
 import type { FitCheck } from '../fit/clearance.ts';
 import { swrOfPiece } from '../fit/impedance.ts';
@@ -59,15 +69,9 @@ function matingReasons({ port }: EndWant, connector: CoaxConnector): EndReason[]
   if (!port) return [];
   const against = (text: string): EndReason => ({ about: 'mating', weight: 'against', text });
   const { series, sex, reversePolarity } = connector;
-  if (series.id !== port.seriesId)
-    return [against(`It is ${series.name.replace(' pair', '')}, the port is another series.`)];
-  if (sex === port.sex || sex === 'splice') return [against(`The port is a ${port.sex} and so is this.`)];
-  if (reversePolarity !== port.reversePolarity)
-    return [
-      against(
-        `Polarity: this has a ${hasPin(connector) ? 'pin' : 'socket'} where the port has one too. It screws on and makes no contact.`,
-      ),
-    ];
+  if (series.id !== port.seriesId) return [against(otherSeriesWords(series.name))];
+  if (sex === port.sex || sex === 'splice') return [against(sameSexWords(port.sex))];
+  if (reversePolarity !== port.reversePolarity) return [against(polarityWords(hasPin(connector)))];
   return [];
 }
 
@@ -76,7 +80,7 @@ function lineReasons(want: EndWant, { series }: CoaxConnector): EndReason[] {
   const reason = (weight: EndReason['weight'], text: string): EndReason => ({ about: 'line', weight, text });
   const reasons: EndReason[] = [];
   if (series.limit !== null && frequency > series.limit)
-    reasons.push(reason('against', `The series goes up to ${formatFrequency(series.limit)}.`));
+    reasons.push(reason('against', seriesLimitWords(series.limit)));
   const piece = {
     label: series.name,
     impedance: series.impedance,
@@ -85,17 +89,14 @@ function lineReasons(want: EndWant, { series }: CoaxConnector): EndReason[] {
   const swr = swrOfPiece(piece, systemImpedance, frequency);
   if (swr > mostSwrOfPiece)
     reasons.push(
-      reason(
-        'against',
-        `${series.impedance} ohm in ${systemImpedance}: SWR ${swr.toFixed(2)} at the working frequency.`,
-      ),
+      reason('against', seriesMatchWords({ impedance: series.impedance, system: systemImpedance, swr })),
     );
   const use = { frequency, ambientCelsius: want.house.roomCelsius, duty: 1, swr: 1, altitude: 0 };
   const limit = powerLimits(cable, [series], use).find(({ part }) => part === series.name);
   if (limit && limit.power < power)
-    reasons.push(reason('against', `It stands ${formatPower(limit.power)} there (${limit.kind}).`));
+    reasons.push(reason('against', seriesPowerWords(limit.power, limit.kind)));
   if (environment !== 'indoor' && !series.weatherproof && series.coupling !== 'none')
-    reasons.push(reason('care', 'Mated it is not sealed: wrap the mated pair, or choose a sealed series.'));
+    reasons.push(reason('care', unsealedWords));
   return reasons;
 }
 
@@ -103,7 +104,7 @@ function toolReasons(method: AnyMethod, house: House): EndReason[] {
   const had: readonly string[] = house.tools;
   return method.traits.shopTools
     .filter((tool) => !had.includes(tool))
-    .map((tool) => ({ about: 'tools', weight: 'against', text: `The shop has no ${tool} (Stores).` }));
+    .map((tool) => ({ about: 'tools', weight: 'against', text: toolMissingWords(tool) }));
 }
 
 function bagOf(want: EndWant, input: AnyEndInput, method: AnyMethod): string[] {
@@ -127,7 +128,7 @@ function bagOf(want: EndWant, input: AnyEndInput, method: AnyMethod): string[] {
 function shrinkFor(input: AnyEndInput, method: AnyMethod, environment: Lead['environment']): string[] {
   const choice = reliefShrink(input, method, environment);
   if (!choice) return [];
-  return [choice.choice?.shrink.name ?? 'a shrink that the shop does not keep'];
+  return [choice.choice?.shrink.name ?? noShrinkWords];
 }
 
 const order = { fits: 0, tight: 1, 'does not fit': 2 } as const;
@@ -156,7 +157,7 @@ export function judgeEnd(want: EndWant, connector: CoaxConnector): EndCandidate 
     ...matingReasons(want, connector),
     ...(want.method === null || want.method === connector.method
       ? []
-      : [against('method', `It is ${connector.method}.`)]),
+      : [against('method', otherMethodWords(connector.method))]),
     ...(refusal === null ? [] : [against('parts', refusal)]),
     ...misfits,
     ...lineReasons(want, connector),

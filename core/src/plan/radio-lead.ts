@@ -8,10 +8,14 @@ import type { Lead } from '../lead/lead.ts';
 import type { LeadRequest } from '../lead/make-lead.ts';
 import type { BudgetRow } from '../line/budget.ts';
 import { budget } from '../line/budget.ts';
-import { formatDecibels } from '../quantity/decibel.ts';
-import { formatFrequency } from '../quantity/frequency.ts';
-import { formatMetres } from '../quantity/length.ts';
-import { formatPower } from '../quantity/power.ts';
+import {
+  endWords,
+  layersUnknownWords,
+  lossWords,
+  noEndWords,
+  powerWords,
+  twoImpedancesWords,
+} from '../words/radio-lead.ts';
 import { budgetReasonWords } from '../words/budget-reason.ts';
 import type { EndCandidate } from './find-end.ts';
 import { findEnds } from './find-end.ts';
@@ -65,7 +69,10 @@ export function proposeRadioLeads(want: RadioWant): RadioAnswer {
   const [systemImpedance, other] = ends.map(({ impedance }) => (impedance === 75 ? 75 : 50));
   if (systemImpedance !== other)
     throw new RangeError(
-      `${near.label} is ${systemImpedance} ohm and ${far.label} ${other} ohm: a cable matches one of them. Choose two sockets of one impedance, or put a matching pad between.`,
+      twoImpedancesWords(
+        { label: near.label, impedance: systemImpedance! },
+        { label: far.label, impedance: other! },
+      ),
     );
   const rows = budget(cables, {
     frequencies,
@@ -96,11 +103,11 @@ export function proposeRadioLeads(want: RadioWant): RadioAnswer {
 /** A cable with the best end for either socket; in words, why there is none. */
 function proposalOf(row: BudgetRow, want: RadioWant): RadioProposal | string {
   const { cable } = row;
-  if (cable.structure !== 'coax') return 'its layers are not known';
+  if (cable.structure !== 'coax') return layersUnknownWords;
   const { near, far, length, frequencies, environment, power } = want;
   const found = [near, far].map((port) => endFor(port, cable, want));
   const [nearEnd, farEnd] = found;
-  if (!nearEnd || !farEnd) return `no end that mates with ${(nearEnd ? far : near).label} goes on it`;
+  if (!nearEnd || !farEnd) return noEndWords((nearEnd ? far : near).label);
   return {
     cable,
     near: nearEnd.connector,
@@ -113,14 +120,18 @@ function proposalOf(row: BudgetRow, want: RadioWant): RadioProposal | string {
     reasons: [
       ...[nearEnd, farEnd].map(({ connector, reasons }, index) =>
         [
-          `End ${'AB'[index]!}: ${connector.name}. It mates with ${[near, far][index]!.label}, and goes on this cable.`,
+          endWords('AB'[index]!, connector.name, [near, far][index]!.label),
           ...reasons.map(({ text }) => text),
         ].join(' '),
       ),
-      `${cable.name} loses ${formatDecibels(row.lossDb)} over ${formatMetres(length)} at ${formatFrequency(row.worstFrequency)}, both connectors counted; ${formatDecibels(want.limitDb)} are allowed.`,
-      ...(row.powerLimit === undefined
-        ? []
-        : [`It stands ${formatPower(Number(row.powerLimit.toPrecision(2)))}; ${formatPower(power)} go in.`]),
+      lossWords({
+        cable: cable.name,
+        lossDb: row.lossDb,
+        limitDb: want.limitDb,
+        length,
+        frequency: row.worstFrequency,
+      }),
+      ...(row.powerLimit === undefined ? [] : [powerWords(row.powerLimit, power)]),
     ],
     request: {
       name: `${cap(near.label)} to ${far.label}`,

@@ -16,7 +16,7 @@ import type { House } from '../house/house.ts';
 import type { ExtraPart, Lead, LeadEnd } from '../lead/lead.ts';
 import { branchesDiameter, legDiameter } from '../lead/bundle.ts';
 import { endById, legAtEnd } from '../lead/lead.ts';
-import type { AnyMethod } from '../method/method.ts';
+import type { AnyMethod, MethodPart } from '../method/method.ts';
 import type { AnyEndInput } from '../end/end-input.ts';
 import { methodOf } from '../method/methods.ts';
 import { addedThreadParts } from './added-parts.ts';
@@ -49,17 +49,22 @@ export function threadedParts(
   return [...ofEnds, ...splits, ...extras].map((part) => ({ ...part, ...lead.partOverrides[part.id] }));
 }
 
+/** A part told from its likes: the smaller spring, the red boot. */
+const which = ({ size, colour, kind }: Pick<MethodPart, 'size' | 'colour' | 'kind'>) =>
+  [size, colour, kind].filter((word) => word !== undefined).join(' ');
+
 function partsOfEnd(lead: Lead, end: LeadEnd, input: AnyEndInput): LeadPart[] {
   const legId = legAtEnd(lead, end).id;
   const ofMethod = methodOf(input.connector.method)
     .parts(input)
-    .map(({ kind, form, size, back, opening, outside, fixedOutside, cutLength, face }): LeadPart => ({
+    .map(({ kind, form, size, colour, back, opening, outside, fixedOutside, cutLength, face }): LeadPart => ({
       id: partId(end.id, kind),
       kind,
       form,
-      name: size ? `${size} ${kind}` : kind,
+      name: which({ size, colour, kind }),
       ends: [end.id],
-      label: `${size ? `${size} ` : ''}${kind}, end ${end.name}`,
+      label: `${which({ size, colour, kind })}, end ${end.name}`,
+      ...(colour ? { colour } : {}),
       legId,
       place: placeOnLeg(lead, end, back),
       opening,

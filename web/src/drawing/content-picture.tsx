@@ -1,5 +1,7 @@
 import type { ContentName } from '@gorvane/core/connector/contents.ts';
+import { contentQuestions } from '@gorvane/core/connector/contents.ts';
 import type { ReactNode } from 'react';
+import { wirePaint } from './wire-colour.ts';
 
 interface BoxProps {
   readonly x: number;
@@ -160,6 +162,32 @@ const pictures: { readonly [N in ContentName]: Readonly<Record<string, ReactNode
       </>
     ),
   },
+  holder: {
+    tabs: (
+      <>
+        <Box x={10} w={44} h={20} fill="var(--jacket)" />
+        <path d="M 40 12 h 12 q 6 12 0 24 h -12 q 8 -12 0 -24" fill="var(--silver)" />
+        <Box x={56} w={30} h={8} fill="var(--brass)" />
+      </>
+    ),
+    'half shells': (
+      <>
+        <Box x={10} w={50} h={16} fill="var(--jacket)" />
+        <path
+          className="picture-line"
+          d="M 26 14 l 4 -4 4 4 4 -4 4 4 4 -4 4 4 M 26 34 l 4 4 4 -4 4 4 4 -4 4 4 4 -4"
+        />
+        <Box x={60} w={28} h={8} fill="var(--brass)" />
+      </>
+    ),
+    chuck: (
+      <>
+        <Box x={10} w={70} h={14} fill="var(--jacket)" />
+        <Box x={36} w={22} h={30} fill="var(--silver)" />
+        <path className="picture-line" d="M 42 9 V 20 M 50 9 V 20 M 42 28 V 39 M 50 28 V 39" />
+      </>
+    ),
+  },
   relief: {
     'one size': <Coil x={38} h={24} />,
     'two sizes': (
@@ -169,6 +197,12 @@ const pictures: { readonly [N in ContentName]: Readonly<Record<string, ReactNode
       </>
     ),
   },
+  bootColour: Object.fromEntries(
+    Object.keys(contentQuestions.bootColour.answers).map((colour) => [
+      colour,
+      <path key={colour} d="M 20 17 L 70 10 V 38 L 20 31 Z" fill={wirePaint(colour)} stroke="var(--edge)" />,
+    ]),
+  ),
   boot: {
     none: <Nothing />,
     one: <path d="M 20 17 L 70 10 V 38 L 20 31 Z" fill="var(--jacket)" />,
