@@ -1,3 +1,4 @@
+import { layeredCables } from '../cable/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { AnsweredContents } from '../connector/contents.ts';
 import { answersFor } from '../connector/contents.ts';
@@ -18,6 +19,20 @@ export function breakoutAsked(
   if (breakout < shortestBreakout)
     throw new RequestError(at, breakout, `a length of at least ${shortestBreakout * 1e3} mm`);
   return { breakout };
+}
+
+/** @throws RequestError where the end is no splice, or there is no such cable. */
+export function otherCableAsked(
+  connector: Connector,
+  cableId: string | undefined,
+  at: string,
+): { spliceTo?: string } {
+  if (cableId === undefined) return {};
+  if (connector.sex !== 'splice')
+    throw new RequestError(at, cableId, 'nothing: only a splice has a cable on its other side');
+  if (!layeredCables.some(({ id }) => id === cableId))
+    throw new RequestError(at, cableId, 'the id of a cable (npm run -s plan -- --list)');
+  return { spliceTo: cableId };
 }
 
 /** What a bag is said to hold. @throws RequestError where its connector has no such thing, or not like that. */

@@ -210,6 +210,25 @@ describe('a request that cannot be taken names the field, what was found and wha
       { ...patch, ends: [{ connector: tnc, breakout: '-10 mm' }, { connector: tnc }] },
       /^ends\.0\.breakout: found "-10 mm", expected a length/,
     ],
+    [
+      { ...patch, ends: [{ connector: tnc, otherCable: 'rg-58' }, { connector: tnc }] },
+      /^ends\.0\.otherCable: .* only a splice/,
+    ],
+    [
+      { ...patch, ends: [{ connector: tnc, secondCore: 'twisted in' }, { connector: tnc }] },
+      /^ends\.0\.secondCore: .* no second core/,
+    ],
+    [
+      {
+        ...patch,
+        ends: [
+          { connector: tnc, lies: 'wall' },
+          { connector: tnc, lies: 'wall' },
+        ],
+      },
+      /^ends: .*one end at least that is made here/,
+    ],
+    [{ ...patch, ends: [{ connector: tnc, lies: 'attic' }, { connector: tnc }] }, /lies: found "attic"/],
     [{ ...patch, tools: ['magic'] }, /^tools\.0: found "magic", expected one of: iron with a big tip/],
     [{ ...patch, lives: 'space' }, /^lives: found "space", expected one of: indoor/],
     [{ ...patch, colour: 'red' }, 'colour: found "red", expected no such field.'],
@@ -222,4 +241,49 @@ describe('a request that cannot be taken names the field, what was found and wha
     const text = typeof request === 'string' ? request : JSON.stringify(request);
     expect(() => readPlanRequest(text)).toThrow(message);
   });
+});
+
+test('a splice in a trench is asked in words: another try, the cable on the other side, both strips in the steps', () => {
+  const answer = planAnswer(
+    readPlanRequest(
+      JSON.stringify({
+        cable: 'trunk-13',
+        length: '60 m',
+        anotherTry: '300 mm',
+        lives: 'buried',
+        ends: [
+          { connector: 'trunk-pin-13', lies: 'trench' },
+          { connector: 'trunk-splice-13', otherCable: 'trunk-13' },
+        ],
+      }),
+    ),
+  );
+  if (!('steps' in answer)) throw new Error(answer.refusal.message);
+  const titles = answer.steps.map(({ title }) => title);
+  expect(titles).toEqual(
+    expect.arrayContaining([
+      'Core the dielectric, end B, first side',
+      'Core the dielectric, end B, other side',
+    ]),
+  );
+  expect(answer.parts.find(({ kind }) => kind === 'splice boot')!.lengthMm).toBe(694);
+  expect(answer.ends.map(({ wouldGo }) => wouldGo)).toEqual([null, null]);
+});
+
+test('a second core that is twisted in is asked in words, and what would go where an end does not fit is answered', () => {
+  const ask = (request: object) => {
+    const answer = planAnswer(readPlanRequest(JSON.stringify(request)));
+    if (!('ends' in answer)) throw new Error(answer.refusal.message);
+    return answer;
+  };
+  const jack = { connector: 'jack-6-ts', secondCore: 'twisted in' };
+  const twisted = ask({ cable: 'mic-pair', carries: 'unbalanced', length: '3 m', ends: [jack, jack] });
+  expect(twisted.steps.some(({ title }) => /spare/.test(title))).toBe(false);
+  expect(twisted.sleeves.map(({ end }) => end)).toEqual(['A', 'B']);
+  const small = ask({
+    cable: 'rg-58',
+    length: '1 m',
+    ends: Array.from({ length: 2 }, () => ({ connector: 'bnc-plug-50-crimp-2.5' })),
+  });
+  expect(small.ends[0]!.wouldGo!.connectors[0]).toBe('bnc-plug-50-crimp-5');
 });

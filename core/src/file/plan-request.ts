@@ -1,27 +1,26 @@
 import { z } from 'zod';
-import { cables } from '../cable/catalogue/catalogue.ts';
+import { layeredCables } from '../cable/catalogue/catalogue.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card-schema.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
-import { channelNames, signals, usualSignal } from '../connector/signal.ts';
-import { braidedSleeves } from '../cut/braided-sleeve.ts';
+import { usualSignal } from '../connector/signal.ts';
 import type { House } from '../house/house.ts';
-import { defaultHouse, houseSchema, shopTools } from '../house/house.ts';
-import { ownPracticeSchema } from '../house/practice.ts';
+import { defaultHouse, houseSchema } from '../house/house.ts';
 import type { ExtraPart, Lead } from '../lead/lead.ts';
-import { environments, leadSchema, longestBreakout } from '../lead/lead.ts';
+import { leadSchema } from '../lead/lead.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
 import { makeLead } from '../lead/make-lead.ts';
-import { addedKinds, addedPart } from '../lead/added-part.ts';
-import { beadMaterialIds } from '../line/choke.ts';
-import { parseFrequency } from '../quantity/frequency.ts';
-import { parsePositiveLength } from '../quantity/length.ts';
-import { parsePower } from '../quantity/power.ts';
-import { bagAsked, breakoutAsked } from './end-asked.ts';
+import { addedPart } from '../lead/added-part.ts';
+import { bagAsked, breakoutAsked, otherCableAsked } from './end-asked.ts';
 import { migrated } from './migrations/migrations.ts';
 import { RequestError } from './request-error.ts';
+import type { Words } from './request-words.ts';
+import { wordsSchema } from './request-words.ts';
+import { endInput } from '../end/end-input.ts';
+import { PinPlanError } from '../plan/connect.ts';
+import { secondCoreOf, withSecondCore } from '../plan/second-core.ts';
 
 /** What one lead is planned from. */
 export interface PlanRequest {
@@ -30,102 +29,11 @@ export interface PlanRequest {
   readonly house: House;
 }
 
-/** A figure typed as text with its unit, read as the screens read it. */
-const typed = (expected: string, parse: (text: string) => number) =>
-  z.string({ error: expected }).transform((text, context) => {
-    try {
-      return parse(text);
-    } catch {
-      context.addIssue({ code: 'custom', message: expected, input: text });
-      return z.NEVER;
-    }
-  });
-
-/** Longest lead, and longest feature of a connector, that a request may ask for, metres. */
-const longest = { lead: 2000, feature: longestBreakout } as const;
-
-const length = typed('a length with its unit, such as "2 m"', (text) =>
-  parsePositiveLength(text, longest.lead, 'm'),
-);
-const feature = typed('a length with its unit, such as "37 mm"', (text) =>
-  parsePositiveLength(text, longest.feature),
-);
-const frequency = typed('a frequency with its unit, such as "162 MHz"', parseFrequency);
-const power = typed('a power with its unit, such as "25 W"', parsePower);
-
-const oneOf = <T extends string>(values: readonly [T, ...T[]] | readonly T[], what?: string) =>
-  z.enum(values as readonly [T, ...T[]], { error: what ?? `one of: ${values.join(', ')}` });
-
-const endSchema = z.strictObject({
-  connector: z.string({ error: 'the id of a connector (npm run -s plan -- --list)' }),
-  /** What is in the bag, by question: what is left out is as usual. */
-  bag: z.record(z.string(), z.string({ error: 'an answer in words' })).optional(),
-  measured: z.record(z.string(), feature).optional(),
-  channel: oneOf(channelNames).optional(),
-  /** Of its own leg, on a lead with a split. */
-  leg: length.optional(),
-  /** Cores free of the jacket, at an end that does not clamp it. */
-  breakout: feature.optional(),
-  called: z.string().min(1).max(40).optional(),
-});
-
-const placeSchema = { near: z.string().default('A'), distance: feature.default(0.1) };
-
-const extraPartSchema = z.discriminatedUnion(
-  'kind',
-  [
-    z.strictObject({ kind: z.literal('label sleeve'), ...placeSchema }),
-    z.strictObject({
-      kind: z.literal('choke'),
-      ...placeSchema,
-      beads: z.number().int().min(1).max(200),
-      bead: z.strictObject({ outside: feature, bore: feature, length: feature }),
-      material: oneOf(beadMaterialIds).nullable().default(null),
-      at: oneOf(['feedpoint', 'radio end'] as const).default('feedpoint'),
-    }),
-    z.strictObject({
-      kind: z.literal('braided sleeve'),
-      ...placeSchema,
-      size: oneOf(braidedSleeves.map(({ id }) => id)),
-    }),
-    ...addedKinds.map((kind) =>
-      z.strictObject({
-        kind: z.literal(kind),
-        near: placeSchema.near,
-        distance: feature.optional(),
-        colour: z.string().min(1).optional(),
-        length: feature.optional(),
-      }),
-    ),
-  ],
-  { error: `a kind: label sleeve, choke, braided sleeve, ${addedKinds.join(', ')}` },
-);
-
-const wordsSchema = z.strictObject({
-  cable: z.string({ error: 'the id of a cable (npm run -s plan -- --list)' }),
-  length,
-  ends: z.array(endSchema, { error: 'two ends or more' }).min(2, { error: 'two ends or more' }).max(9),
-  lengthTolerance: feature.optional(),
-  split: oneOf(['carried through', 'joined'] as const).optional(),
-  carries: oneOf(signals).optional(),
-  frequencies: z.array(frequency).min(1).optional(),
-  power: power.optional(),
-  lives: oneOf(environments).optional(),
-  practice: ownPracticeSchema.strict().optional(),
-  tools: z.array(oneOf(shopTools)).optional(),
-  instruments: z
-    .undefined({ error: 'nothing: a house’s own instruments are not planned with yet' })
-    .optional(),
-  extraParts: z.array(extraPartSchema).default([]),
-});
-
 const recordsSchema = z.strictObject({
   lead: z.unknown(),
   gaugeCards: z.array(gaugeCardSchema).default([]),
   house: z.unknown().optional(),
 });
-
-type Words = z.output<typeof wordsSchema>;
 
 /** When a request without records is planned: nothing of a plan depends on it. */
 const noTime = '2000-01-01T00:00:00.000Z';
@@ -191,8 +99,10 @@ function fromWords(data: unknown): PlanRequest {
   const asked = words.ends.map(({ connector }, index) =>
     connectorAsked(connector, `ends.${index}.connector`),
   );
-  const cable = cables.find(({ id }) => id === words.cable);
-  if (!cable) throw new RequestError('cable', words.cable, `the id of a cable (npm run -s plan -- --list)`);
+  cableAsked(words.cable, 'cable');
+  if (words.legCable) cableAsked(words.legCable, 'legCable');
+  if (words.ends.every(({ lies }) => lies !== undefined))
+    throw new RequestError('ends', 'all of them lie there', 'one end at least that is made here');
   const carries = words.carries ?? usualSignal(asked[0]!);
   let count = 0;
   const made = makeLead(
@@ -205,6 +115,9 @@ function fromWords(data: unknown): PlanRequest {
       near: endAsked(words, asked, 0),
       far: asked.slice(1).map((_, index) => endAsked(words, asked, index + 1)),
       length: words.length,
+      slack: words.anotherTry,
+      power: words.power,
+      legCableId: words.legCable,
       split: asked.length > 2 ? (words.split ?? 'carried through') : undefined,
       frequencies: words.frequencies ?? [carries === 'radio' ? 100e6 : 20e3],
     },
@@ -217,12 +130,32 @@ function fromWords(data: unknown): PlanRequest {
     practice: words.practice ?? {},
     ...(words.lengthTolerance === undefined ? {} : { lengthTolerance: words.lengthTolerance }),
     extraParts: [...made.lead.extraParts, ...extraParts(words, made.lead)],
-    requirement: {
-      ...made.lead.requirement,
-      ...(words.power === undefined ? {} : { inputPower: { value: words.power, assumed: false } }),
-    },
   };
-  return withOwnCards(lead, made.cards, words, house);
+  return withSecondCores(withOwnCards(lead, made.cards, words, house), words);
+}
+
+function cableAsked(id: string, field: string): void {
+  if (!layeredCables.some((cable) => cable.id === id))
+    throw new RequestError(field, id, 'the id of a cable (npm run -s plan -- --list)');
+}
+
+/** Second cores as they are asked for. @throws RequestError where an end has none, or its contact cannot hold both. */
+function withSecondCores(request: PlanRequest, { ends }: Words): PlanRequest {
+  const lead = request.lead.ends.reduce((now, end, index) => {
+    const choice = ends[index]!.secondCore;
+    if (!choice) return now;
+    const card = request.cards.find(({ id }) => id === end.gaugeCardId)!;
+    const field = `ends.${index}.secondCore`;
+    if (secondCoreOf(endInput(now, end, card, request.house)) === null)
+      throw new RequestError(field, choice, 'nothing: this end has no second core that wants a place');
+    try {
+      return withSecondCore(now, end, card, request.house, choice);
+    } catch (error) {
+      if (!(error instanceof PinPlanError)) throw error;
+      throw new RequestError(field, choice, error.message);
+    }
+  }, request.lead);
+  return { ...request, lead };
 }
 
 const houseOf = ({ tools }: Words): House => ({
@@ -240,6 +173,7 @@ const endAsked = ({ ends }: Words, asked: readonly Connector[], index: number) =
   connector: asked[index]!,
   channel: ends[index]!.channel,
   legLength: ends[index]!.leg,
+  lies: ends[index]!.lies,
 });
 
 function extraParts({ extraParts: parts }: Words, lead: Lead): ExtraPart[] {
@@ -300,6 +234,11 @@ function withOwnCards(lead: Lead, cards: readonly GaugeCard[], { ends }: Words, 
           `ends.${index}.breakout`,
         ),
         ...(ends[index]!.called ? { called: ends[index]!.called } : {}),
+        ...otherCableAsked(
+          leadConnector(lead, end.connectorId),
+          ends[index]!.otherCable,
+          `ends.${index}.otherCable`,
+        ),
       })),
     },
     cards: own,
