@@ -242,10 +242,10 @@ describe('clamp gland', () => {
 });
 
 describe('rigid cable', () => {
-  test('a semi-rigid plug has its nut on first, a socket has none', () => {
+  test('a semi-rigid plug has its nut on first, a socket has none; both get their shrink', () => {
     const parts = (connectorId: string) => planOf('rg-402', connectorId).parts.map(({ id }) => id);
     expect(parts('sma-plug-direct-rg-402')).toContain('A/coupling nut');
-    expect(parts('sma-socket-direct-rg-402')).toEqual(['label-sleeve']);
+    expect(parts('sma-socket-direct-rg-402')).toEqual(['A/shrink', 'B/shrink', 'label-sleeve']);
   });
 
   test('a feeder is sawn with its ring on, tightened with the body held, and tested with a load before the seal', () => {

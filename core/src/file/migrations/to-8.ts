@@ -11,12 +11,15 @@ const bootOverlap = { frozen: 75e-3, house: 0.3 } as const;
 
 /** Until now the house said who is at this bench and how its screen is set, and the method how long a boot is. */
 export const benchApart = {
-  house: (house: Raw): Raw => ({ ...withoutBench(house), bootOverlap: bootOverlap.house }),
+  house: (house: Raw): Raw => ({
+    bootOverlap: bootOverlap.house,
+    ...withoutBench(house),
+  }),
   units: (unit: Raw): Raw =>
     inFrozen(
       unit,
       (lead) => lead,
-      (house) => ({ ...withoutBench(house), bootOverlap: bootOverlap.frozen }),
+      (house) => ({ bootOverlap: bootOverlap.frozen, ...withoutBench(house) }),
     ),
 };
 

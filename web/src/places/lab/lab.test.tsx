@@ -130,7 +130,7 @@ describe('budget', () => {
 describe('a lead of a cable that was found', () => {
   test('has the ends that the question was asked with, where they go on it', async () => {
     const { router } = openAt('/lab/budget?length=12+m&limit=3&near=n&far=uhf&f=30+MHz');
-    const row = await screen.findByRole('row', { name: /^low-loss foam 10 mm/ });
+    const row = await screen.findByRole('row', { name: /^low-loss foam 10 mm fits/ });
     await userEvent.click(await within(row).findByRole('button', { name: 'Make a lead of it' }));
     await waitFor(() => expect(router.state.location.pathname).toMatch(/^\/leads\/.*choose$/));
     const lead = (await database.leads.toArray()).find(({ name }) => name === 'low-loss foam 10 mm lead')!;
