@@ -29,9 +29,10 @@ test('pictures of every main view', async ({ desk }) => {
   await desk.goto('/lab/chain');
   await expect(desk.getByText('Costs most loss')).toBeVisible();
   await shot(desk, 'lab-chain');
-  await desk.goto('/lab/budget');
-  await expect(desk.getByText(/cables do; the cheapest is/)).toBeVisible();
-  await shot(desk, 'lab-budget');
+  await openPlace(desk, 'Stores');
+  await desk.getByRole('link', { name: 'N clamp plugs, bag 22, drawer 2' }).click();
+  await expect(desk.getByRole('group', { name: /^Braid clamp/ })).toBeVisible();
+  await shot(desk, 'stores');
   await openPlace(desk, 'Leads');
   await desk.getByRole('link', { name: /^Ticket-desk lead/ }).click();
   const pinPlan = desk.getByRole('heading', { name: 'Pin plan' });

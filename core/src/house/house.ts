@@ -1,6 +1,5 @@
 import { houseId } from './house-id.ts';
 import { z } from 'zod';
-import { formatMillimetres } from '../quantity/length.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 import { firstRevision } from '../record/revise.ts';
 import { practiceSchema, usualPractice } from './practice.ts';
@@ -120,8 +119,9 @@ export const cutUncertainty = {
 const usualRatio = 3.3;
 
 export function shrinkName({ supplied, recovered, adhesive }: Omit<Shrink, 'name' | 'outside'>): string {
-  const to = supplied > usualRatio * recovered ? ` to ${formatMillimetres(recovered)}` : '';
-  return `${adhesive ? 'adhesive ' : ''}shrink ${formatMillimetres(supplied)}${to} mm`;
+  const mm = (metres: number) => Number((metres * 1e3).toFixed(1));
+  const to = supplied > usualRatio * recovered ? ` to ${mm(recovered)}` : '';
+  return `${adhesive ? 'adhesive ' : ''}shrink ${mm(supplied)}${to} mm`;
 }
 
 const shrink = (suppliedMm: number, recoveredMm: number, outsideMm: number, adhesive: boolean): Shrink => {

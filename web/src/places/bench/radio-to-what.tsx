@@ -176,9 +176,9 @@ function Proposals({
               />
               {cable.name}
               <small>
-                {formatDecibels(lossDb)}, {(cost / proposals[0]!.cost).toFixed(1)} times the price of the
-                first
-                {toBuy ? ', a tool or die to buy' : ''}
+                {formatDecibels(lossDb)}
+                {index > 0 && `, ${(cost / proposals[0]!.cost).toFixed(1)} times the price of the first`}
+                {toBuy && ', a tool or die to buy'}
               </small>
             </label>
           ))}

@@ -70,7 +70,7 @@ function distinctEnds(plan: LeadPlan): { ends: string; checks: readonly FitCheck
     else groups.push([end]);
   }
   return groups.map((group) => ({
-    ends: `${group.length > 1 ? 'ends' : 'end'} ${group.map(({ end }) => end.name).join(' and ')}`,
+    ends: `${group.length > 1 ? 'ends' : 'end'} ${group.map(({ end }) => end.name).join(group.length > 2 ? '; ' : ' and ')}`,
     checks: group[0]!.fit,
   }));
 }

@@ -33,12 +33,12 @@ describe('dies, solder and shrink', () => {
     await userEvent.type(add, '6.4/19{Enter}');
     expect(await screen.findByText(/a supplied bore larger than the recovered one/)).toBeTruthy();
     await userEvent.clear(add);
-    await userEvent.type(add, '19/6.4 adhesive{Enter}');
+    await userEvent.type(add, '18/6 adhesive{Enter}');
     await saved(({ shrink }) =>
-      shrink.some(({ name, adhesive }) => name === 'adhesive shrink 19.0 mm' && adhesive),
+      shrink.some(({ name, adhesive }) => name === 'adhesive shrink 18 mm' && adhesive),
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Remove adhesive shrink 19.0 mm' }));
-    await saved(({ shrink }) => shrink.every(({ name }) => name !== 'adhesive shrink 19.0 mm'));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove adhesive shrink 18 mm' }));
+    await saved(({ shrink }) => shrink.every(({ name }) => name !== 'adhesive shrink 18 mm'));
   });
 });
 
