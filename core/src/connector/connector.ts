@@ -49,8 +49,9 @@ export function contactAllowanceOf({ series }: Connector, contactId: string): nu
     : series.contactAllowance[contactId === 'centre' ? 'centre' : 'outer'];
 }
 
-/** How an end is called for short: series with reverse polarity, and sex. */
-export function seriesAndSex({ series, reversePolarity, sex }: Connector): string {
+/** How an end is called for short: series with reverse polarity, and sex; bare cores have none. */
+export function seriesAndSex({ series, reversePolarity, sex, method }: Connector): string {
+  if (method === 'bare end') return series.series;
   return `${reversePolarity ? 'RP-' : ''}${series.series} ${sex}`;
 }
 

@@ -19,6 +19,7 @@ export const methodNames = [
   'crimp lug',
   'terminal clamp',
   'modular crimp',
+  'bare end',
 ] as const;
 
 export type MethodName = (typeof methodNames)[number];

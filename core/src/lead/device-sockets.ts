@@ -124,6 +124,20 @@ export const deviceSockets: readonly DeviceSocket[] = [
     signals: [...anyAudio, 'control', 'lighting', 'stereo', 'speaker'],
   },
   {
+    id: 'bare-pair',
+    label: 'clamps, the cores left bare',
+    short: 'bare ends',
+    connectorId: 'bare-pair',
+    signals: ['speaker'],
+  },
+  {
+    id: 'bare-cores',
+    label: 'clamps, cores and shield left bare',
+    short: 'bare ends',
+    connectorId: 'bare-cores-3',
+    signals: [...anyAudio, 'stereo', 'control'],
+  },
+  {
     id: 'ferrules',
     label: 'clamps that take wire-end ferrules',
     short: 'ferrules',

@@ -264,3 +264,32 @@ test('every tube and sleeve is in the cut list of the first step', () => {
     for (const { label, cutLength } of parts) if (cutLength) expect(listed).toContain(`cut ${label}`);
   }
 });
+
+describe('bare ends', () => {
+  const plan = signalPlan('balanced', 'mic-pair', ['xlr-3-socket', 'bare-cores-3']);
+  const steps = plan.steps.filter(({ endId }) => endId === 'B');
+
+  test('are cut all to one length, the shield too, whatever the school about tails', () => {
+    const ends = plan.ends[1]!.strip.cuts.filter(({ layer }) => layer === 'core' || layer === 'tail');
+    expect(ends).toHaveLength(3);
+    for (const { position } of ends) expect(position.value).toBeCloseTo(ends[0]!.position.value, 9);
+    const breakout = signalPlan('speaker', 'speaker-2x2.5', ['banana-pair', 'bare-pair']).ends[1]!;
+    expect(breakout.strip.cuts.at(-1)!.position.value).toBeCloseTo(0.08 + 0.01 + 0.001, 9);
+  });
+
+  test('say nothing of a connector, a shell or a joint, are never tinned, and end in caps', () => {
+    const said = steps
+      .flatMap(({ title, text, hold }) => [title, text.firstTime, hold?.label ?? ''])
+      .join(' ');
+    expect(said).not.toMatch(/connector|shell|solder joint|fillet/);
+    expect(steps.map(({ role }) => role)).not.toContain('tin');
+    expect(steps.some(({ trialFit }) => trialFit)).toBe(false);
+    expect(steps.find(({ role }) => role === 'insert')!.text.firstTime).toMatch(/cap over each/);
+  });
+
+  test('go where the proposal finds clamps without anything on the cores', () => {
+    expect(plan.thread.possible).toBe(true);
+    expect(plan.pinChecks).toEqual([]);
+    expect(plan.looks.some(({ endId }) => endId === 'B')).toBe(true);
+  });
+});

@@ -1,4 +1,5 @@
 import type { MethodName } from '../connector/method-name.ts';
+import { bareEnd } from './bare-end.ts';
 import { clampGland } from './clamp-gland.ts';
 import { compression } from './compression.ts';
 import { directSolder } from './direct-solder.ts';
@@ -44,6 +45,7 @@ export const methods: readonly AnyMethod[] = [
   crimpLug,
   terminalClamp,
   modularCrimp,
+  bareEnd,
 ];
 
 /** A method by its name. @throws RangeError when there is none. */

@@ -10,6 +10,20 @@ export function shrinkFrom({ practice }: House, asked: From): string {
   return `from ${from}`;
 }
 
+/** The same over a crotch, where no connector is near: toward or from the cores. */
+export const crotchShrinkFrom = (house: House): string =>
+  crotchWays[
+    house.practice.shrinkFrom === 'as the part asks'
+      ? 'the cable toward the connector'
+      : house.practice.shrinkFrom
+  ];
+
+const crotchWays: Readonly<Record<From, string>> = {
+  'the connector outward': 'from the cores toward the jacket',
+  'the cable toward the connector': 'from the jacket toward the cores',
+  'the middle outward': 'from the middle outward',
+};
+
 /** A shrink is moved only when it has set. Seconds; engineering values for a tube in calm air. */
 export function shrinkCool(lined: boolean): Step['figures'][number] {
   return {

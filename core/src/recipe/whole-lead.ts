@@ -33,7 +33,7 @@ import type { CutLength } from '../cut/cut-length.ts';
 import { lengthTolerance } from '../lead/length-tolerance.ts';
 import { formatMetres } from '../quantity/length.ts';
 import type { HoldPoint } from './step.ts';
-import { shrinkCool, shrinkFrom } from './shrink-words.ts';
+import { crotchShrinkFrom, shrinkCool, shrinkFrom } from './shrink-words.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
 
@@ -118,7 +118,7 @@ function crotchStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): Ste
     stage: 'Finish',
     ...crotchWords({
       endName: end.name,
-      heated: shrinkFrom(house, 'the cable toward the connector'),
+      heated: crotchShrinkFrom(house),
       heatSource: house.practice.heatSource,
       lined,
     }),

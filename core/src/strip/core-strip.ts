@@ -20,6 +20,8 @@ export interface CoreSeat {
   readonly gap: number;
   /** Kept free at the bottom of a cup or clamp; how far past the hole of a lug, negative. */
   readonly bottom: number;
+  /** All conductors are left of one length: nothing takes the pull before the rest. */
+  readonly oneLength?: boolean;
   /** Blades pierce the insulation: nothing is bared. */
   readonly pierced?: boolean;
 }
@@ -82,7 +84,7 @@ function wayTo(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): Way {
   const straight = lip.value + along.value;
   const across = card.features.breakout ? 0 : Math.hypot(...placeAcross(input, seat, joint));
   const fan = Math.hypot(straight, across) - straight;
-  const slack = slackOf(input, joint);
+  const slack = seat.oneLength ? 0 : slackOf(input, joint);
   return {
     joint,
     depth: featureTerm(card, 'contactDepth'),

@@ -1,6 +1,7 @@
 import type { PinConnector } from '@gorvane/core/connector/connector.ts';
 import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
 import type { ShownEnd } from '@gorvane/core/plan/shown-plan.ts';
+import { wirePaint } from './wire-colour.ts';
 
 interface PinEndShapeProps {
   readonly plan: ShownEnd;
@@ -17,6 +18,7 @@ export function PinEndShape({ plan, connector, scale }: PinEndShapeProps) {
   const box = (className: string, from: number, to: number, tall: number) => (
     <rect className={className} x={-to} y={-tall / 2} width={Math.max(1, to - from)} height={tall} rx={2} />
   );
+  if (connector.method === 'bare end') return <BareCores plan={plan} tip={tip} />;
   switch (connector.series.layout) {
     case 'round-3':
     case 'round-5':
@@ -140,6 +142,25 @@ export function PinEndShape({ plan, connector, scale }: PinEndShapeProps) {
         </>
       );
   }
+}
+
+/** Cores fanned out, each bare at its end. */
+function BareCores({ plan, tip }: { readonly plan: ShownEnd; readonly tip: number }) {
+  const { joints } = plan.input;
+  return joints.map(({ contact, conductors }, index) => {
+    const y = (index - (joints.length - 1) / 2) * 9;
+    return (
+      <g key={contact.id}>
+        <path
+          d={`M 0 0 Q ${-tip * 0.3} ${y} ${-tip * 0.65} ${y}`}
+          stroke={conductors[0]!.kind === 'shield' ? 'var(--silver)' : wirePaint(conductors[0]!.colour)}
+          strokeWidth={4}
+          fill="none"
+        />
+        <path d={`M ${-tip * 0.65} ${y} H ${-tip}`} stroke="var(--copper-metal)" strokeWidth={2.5} />
+      </g>
+    );
+  });
 }
 
 /** The barrel of a right-angle plug as its quarter turn shows it: down, toward the eye, up, or away behind the body. */

@@ -41,6 +41,7 @@ const roundLayouts: readonly LayoutName[] = ['round-3', 'round-5', 'speaker-2', 
 
 /** The contacts of an end as they lie, with what is on each: from the side that is soldered or the one that mates, always said. */
 export function PinFace({ connector, side, joints = [], contact, size = 150 }: PinFaceProps) {
+  if (connector.method === 'bare end') return <p className="soft">bare cores, no mating face</p>;
   const { series, sex } = connector;
   const contacts = contactsSeen(connector.contacts, sex, side).filter(({ isShell }) => !isShell);
   const widest = Math.max(...contacts.map(({ at }) => Math.abs(at[0])), series.face.coupling / 2);

@@ -7,7 +7,7 @@ import { clampGlands } from './clamp-glands.ts';
 import { pinAndFerruleConnectors } from './pin-and-ferrule.ts';
 import { pushOnConnectors } from './push-on.ts';
 import { compressionPlugs, directSolderConnectors, feederClamps, trunkConnectors } from './rigid.ts';
-import { pairEnds, speakerEnds } from './speaker-ends.ts';
+import { bareEnds, pairEnds, speakerEnds } from './speaker-ends.ts';
 import { modularPlugs, terminalBlocks } from './terminals.ts';
 import { uhfPlugs } from './uhf-plugs.ts';
 
@@ -26,6 +26,7 @@ export const connectorEntries: readonly ConnectorEntry[] = [
   ...lowProfileEnds,
   ...speakerEnds,
   ...pairEnds,
+  ...bareEnds,
   ...terminalBlocks,
   ...modularPlugs,
 ];

@@ -92,6 +92,47 @@ function ferrulePair(areaMm2: number, bore: number, lengthMm: number): Connector
   };
 }
 
+const bareFigures = {
+  breakout: 80,
+  contactMouth: 0,
+  contactDepth: 10,
+  contactBore: 6,
+  contactOutside: 6.5,
+  lipToShoulder: 10,
+  lipToMatingPlane: 10,
+  lipToTip: 10,
+  bodyOutside: 6.5,
+} as const;
+
+function bareCores(positions: number): ConnectorEntry {
+  return {
+    id: `bare-cores-${positions}`,
+    name: `bare ends, ${positions} conductors`,
+    seriesId: 'bare-cores',
+    sex: 'plug',
+    method: 'bare end',
+    contactFixing: 'conductor',
+    plating: 'bare',
+    positions,
+    pitchMm: 8,
+    featuresMm: bareFigures,
+    source,
+  };
+}
+
+/** Cores that go into clamps at their place: a pair, or cores and shield in their order. */
+export const bareEnds: ConnectorEntry[] = [
+  {
+    ...bareCores(2),
+    id: 'bare-pair',
+    name: 'bare pair, plus and minus',
+    seriesId: 'bare-pair',
+    positions: undefined,
+    pitchMm: undefined,
+  },
+  ...[2, 3, 5, 9].map(bareCores),
+];
+
 /** Ends of single cores, in pairs: 4 mm bananas with two opposed set screws, spades and wire-end ferrules. */
 export const pairEnds: ConnectorEntry[] = [
   {

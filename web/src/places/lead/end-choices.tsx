@@ -3,6 +3,7 @@ import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead, LeadEnd } from '@gorvane/core/lead/lead.ts';
 import { houseChoices, proposePinPlan } from '@gorvane/core/lead/pin-plan.ts';
 import { channelNames } from '@gorvane/core/connector/signal.ts';
+import { terminalBlockOf } from '@gorvane/core/connector/terminal-block.ts';
 import { longestBreakout, shortestBreakout } from '@gorvane/core/lead/lead.ts';
 import { formatMillimetres, parsePositiveLength } from '@gorvane/core/quantity/length.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
@@ -23,7 +24,7 @@ const turns = ['as the first end', 'a quarter to the right', 'opposite', 'a quar
 /** What an end with several contacts is asked for: the device that it goes to, its channel, its ring, which way it points. */
 export function EndChoices({ lead, end, house }: EndChoicesProps) {
   const { devices } = house;
-  const { series, rightAngle, positions, breakout } = facts(end);
+  const { series, rightAngle, positions, breakout, isBlock } = facts(end);
   const change = (label: string, to: Partial<LeadEnd>, proposes = false) =>
     lead.edit(`${label} of end ${end.name}`, (now) => {
       const next = {
@@ -36,7 +37,7 @@ export function EndChoices({ lead, end, house }: EndChoicesProps) {
   const single = series.kind === 'pins' && (series.layout === 'ts' || series.layout === 'phono');
   return (
     <div className="end-choices">
-      {series.kind === 'pins' && series.layout === 'row' && (
+      {isBlock && (
         <NativeSelect
           size="xs"
           label={`Device at end ${end.name}`}
@@ -51,9 +52,7 @@ export function EndChoices({ lead, end, house }: EndChoicesProps) {
           onChange={({ currentTarget: { value } }) => change('device', { deviceId: value || null }, true)}
         />
       )}
-      {series.kind === 'pins' && series.layout === 'row' && (
-        <Link to="/house#devices">Device profiles in House</Link>
-      )}
+      {isBlock && <Link to="/house#devices">Device profiles in House</Link>}
       {single && lead.record.signal === 'stereo' && (
         <NativeSelect
           size="xs"
@@ -129,6 +128,13 @@ function EndPlace({ leadKey, end, breakout, change }: EndPlaceProps) {
 }
 
 function facts(end: LeadEnd) {
-  const { series, rightAngle, contacts, features } = connectorById(end.connectorId);
-  return { series, rightAngle, positions: contacts.length, breakout: features.breakout };
+  const connector = connectorById(end.connectorId);
+  const { series, rightAngle, contacts, features } = connector;
+  return {
+    series,
+    rightAngle,
+    positions: contacts.length,
+    breakout: features.breakout,
+    isBlock: terminalBlockOf(connector) !== null,
+  };
 }
