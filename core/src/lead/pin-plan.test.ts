@@ -5,6 +5,7 @@ import { conductorsOf } from '../cable/conductors.ts';
 import { connectorById, pinConnectors } from '../connector/catalogue/catalogue.ts';
 import { pinEndsFor } from '../plan/pin-ends.ts';
 import type { DeviceProfile } from '../house/device.ts';
+import { standsForItsLikes } from '../testing/blocks.ts';
 import { house } from '../testing/example.ts';
 import { inWords, signalLead } from '../testing/signal-lead.ts';
 import { blockOrders, plainChoices, proposePinPlan } from './pin-plan.ts';
@@ -169,7 +170,7 @@ test('whatever the cable and both ends, a plan names only what exists, and no co
   const layered = cables.filter((cable): cable is LayeredCable => cable.structure !== 'sheet');
   let made = 0;
   for (const cable of layered) {
-    const ends = pinEndsFor(cable, house).filter(({ id }) => !/terminal.*-(7|9|1\d|2\d)$/.test(id));
+    const ends = pinEndsFor(cable, house).filter(standsForItsLikes);
     for (const near of ends)
       for (const far of ends.slice(0, 12)) {
         const signal = usualSignal(near);

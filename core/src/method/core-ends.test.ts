@@ -11,17 +11,16 @@ import type { EndPlan } from '../plan/lead-plan.ts';
 import type { MeasuredStrip } from '../strip/strip-plan.ts';
 import { judgeStrip } from '../strip/measured.ts';
 import { cutKey } from '../strip/cut-of.ts';
+import { standsForItsLikes } from '../testing/blocks.ts';
 import { house, measuredCard } from '../testing/example.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { signalLead, signalPlan } from '../testing/signal-lead.ts';
 import { methodOf } from './methods.ts';
 
-const sizes = /-(7|9|1\d|2\d)$/;
-
 /** Every cable with every end that it goes into; blocks of a few sizes stand for all. */
 const fitting = layered.flatMap((cable) =>
   pinEndsFor(cable, house)
-    .filter(({ id, method }) => method !== 'terminal clamp' || !sizes.test(id))
+    .filter(standsForItsLikes)
     .map((connector) => [cable.id, connector.id] as const),
 );
 const endOf = (cableId: string, connectorId: string, as: House = house): EndPlan => {

@@ -12,6 +12,7 @@ import { practiceChoices, practiceSchema } from '../house/practice.ts';
 import { methodOf } from '../method/methods.ts';
 import type { PartKind } from '../thread/part-kind.ts';
 import { cutOf } from '../strip/cut-of.ts';
+import { standsForItsLikes } from '../testing/blocks.ts';
 import { exampleEnd, house } from '../testing/example.ts';
 import { signalLead } from '../testing/signal-lead.ts';
 import { simulate } from '../testing/thread-simulator.ts';
@@ -29,7 +30,7 @@ const endsOf = (cable: LayeredCable): Connector[] => [
 /** Every cable with every end that it goes into; blocks of many sizes stand for one another. */
 const allPairs = layered
   .flatMap((cable) => endsOf(cable).map((connector) => [cable.id, connector] as const))
-  .filter(([, { id }]) => !/-(7|8|9|1\d|2\d)$/.test(id) || id.startsWith('uhf') || id.includes('clamp'));
+  .filter(([, connector]) => standsForItsLikes(connector));
 
 /** Each connector once. */
 const pairs = [...new Map(allPairs.map((pair) => [pair[1].id, pair])).values()];

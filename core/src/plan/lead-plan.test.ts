@@ -12,6 +12,7 @@ import { houseSchema } from '../house/house.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import { starters } from '../lead/starters.ts';
 import { cutOf, stripLength } from '../strip/cut-of.ts';
+import { standsForItsLikes } from '../testing/blocks.ts';
 import { counted, exampleLead, house, measuredCard, now } from '../testing/example.ts';
 import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { designStates } from './design-states.ts';
@@ -32,7 +33,11 @@ const planOf = (cableId: string, connectorId: string, as: House = house) => {
 const pairs: { cable: LayeredCable; connector: Connector }[] = [
   ...coaxCables.flatMap((cable) => connectorsFor(cable, house).map((connector) => ({ cable, connector }))),
   ...cables.flatMap((cable) =>
-    cable.structure === 'sheet' ? [] : pinEndsFor(cable, house).map((connector) => ({ cable, connector })),
+    cable.structure === 'sheet'
+      ? []
+      : pinEndsFor(cable, house)
+          .filter(standsForItsLikes)
+          .map((connector) => ({ cable, connector })),
   ),
 ];
 /** Not a wire-end ferrule: it is thinner than a label sleeve, which goes on over it when both ends are fitted. */
