@@ -8,6 +8,7 @@ import { starters } from '../lead/starters.ts';
 import { cutKey } from '../strip/cut-of.ts';
 import { BenchWalk } from '../testing/bench-walk.ts';
 import { counted, house, now } from '../testing/example.ts';
+import { troubleOutcome } from '../unit/trouble-outcome.ts';
 import { planLead } from './lead-plan.ts';
 import { preparedEnds, shownPlan } from './shown-plan.ts';
 
@@ -105,6 +106,18 @@ describe('a splice of two cables that lie there', () => {
     expect(walk.progress.strips.get(otherSideId('B'))).toEqual(lengths);
     expect(walk.progress.done.has(step.id)).toBe(true);
     expect(walk.progress.current!.id).toBe(jacket.id);
+  });
+
+  test('a nick on the other side goes back to the jacket of that side, a first-side one to its own', () => {
+    const walk = new BenchWalk(splice.lead, splice.cards);
+    const backFrom = (side?: 'other') => {
+      walk.until((step) => step.role === 'nick-and-whisker' && step.side === side);
+      const step = walk.progress.current!;
+      return troubleOutcome(walk.unit.plan!, walk.progress, { seen: 'nick', step, endId: 'B', shortage: 0 })
+        .target!;
+    };
+    expect([backFrom().role, backFrom().side]).toEqual(['jacket', undefined]);
+    expect([backFrom('other').role, backFrom('other').side]).toEqual(['jacket', 'other']);
   });
 });
 

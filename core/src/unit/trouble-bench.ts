@@ -1,3 +1,4 @@
+import { troubleAdvice } from '../words/trouble.ts';
 import type { Scrap } from '../recipe/scrap.ts';
 import { cableScrap } from '../recipe/scrap.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
@@ -80,7 +81,7 @@ export const practiceOf = ({ plan }: Bench) => houseFor(plan.lead, plan.house).p
 
 const noEnd = (advice: string): TroubleOutcome => ({
   how: 'lead given up',
-  advice: `${advice} No end is named: the cable itself is spoilt and a new one is cut.`,
+  advice: troubleAdvice.noEndNamed(advice),
   target: null,
   scrap: [cableScrap],
   partsOff: [],
@@ -93,12 +94,16 @@ export function contactRework(bench: Bench): HoldPoint['rework'] | undefined {
   return looked?.hold?.rework;
 }
 
+/** The step that the strip of the cable in hand begins with: at a splice each side has its own. */
+const firstStepOfSide = (bench: Bench): Step | undefined =>
+  stepsOfEnd(bench).find(({ side }) => side === bench.sighting.step.side);
+
 /** The end is stripped again; what was fixed on it is cut off, or opened where its connector opens. */
 export function stripAgain(bench: Bench, advice: string): TroubleOutcome {
   const { progress, sighting } = bench;
   const { endId } = sighting;
   if (endId === null) return noEnd(advice);
-  const first = firstStepOfEnd(progress.steps, endId);
+  const first = firstStepOfSide(bench) ?? firstStepOfEnd(progress.steps, endId);
   if (!first) return noEnd(advice);
   const steps = stepsOfEnd(bench);
   const isFixed = fixed(bench).length > 0;
@@ -111,10 +116,9 @@ export function stripAgain(bench: Bench, advice: string): TroubleOutcome {
     return { how: 'end made again', advice, target: first, scrap, partsOff: [], uses };
   }
   const { scrap, partsOff, uses } = remakeCost(progress.steps, endId);
-  const opened = isReusable(bench) ? ' Open the connector: its parts are used again.' : '';
   return {
     how: 'end made again',
-    advice: `${advice}${opened}`,
+    advice: isReusable(bench) ? troubleAdvice.partsUsedAgain(advice) : advice,
     target: first,
     scrap: isReusable(bench) ? [] : scrap,
     partsOff,

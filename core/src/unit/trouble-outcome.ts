@@ -1,3 +1,4 @@
+import { troubleAdvice as advice } from '../words/trouble.ts';
 import type { PartKind } from '../thread/part-kind.ts';
 import type { Scrap } from '../recipe/scrap.ts';
 import { cableScrap, tapeScrap } from '../recipe/scrap.ts';
@@ -27,29 +28,17 @@ export function troubleOutcome(plan: FrozenPlan, progress: UnitProgress, sightin
   const bench: Bench = { plan, progress, sighting };
   switch (sighting.seen) {
     case 'nick':
-      return stripAgain(bench, 'A nick breaks in use, not today. Cut back behind it and strip again.');
+      return stripAgain(bench, advice.nick);
     case 'melted':
-      return stripAgain(
-        bench,
-        'A dielectric or insulation that went soft does not come back. Cut back behind it and strip again; less time, more tip.',
-      );
+      return stripAgain(bench, advice.melted);
     case 'whisker':
       return whisker(bench);
     case 'over-filled':
-      return resolder(
-        bench,
-        'Heat it and take the excess off with wick, or scrape the outside clean when it is cold. Then look that no scraping lies across, and try it in the body again.',
-      );
+      return resolder(bench, advice.overFilled);
     case 'spike':
-      return resolder(
-        bench,
-        'Flux, touch it with a clean tip until the spike sinks in, lift the tip straight away.',
-      );
+      return resolder(bench, advice.spike);
     case 'cold':
-      return resolder(
-        bench,
-        'Flux, heat the metal until it flows and spreads, a little fresh solder, still until it dulls.',
-      );
+      return resolder(bench, advice.cold);
     case 'part forgotten':
     case 'wrong side':
       return partOff(bench);
@@ -58,7 +47,7 @@ export function troubleOutcome(plan: FrozenPlan, progress: UnitProgress, sightin
     case 'die too large':
       return dieTooLarge(bench);
     case 'die too small':
-      return crimpAgain(bench, 'It cut into the part. That part is scrap; use the exact die.');
+      return crimpAgain(bench, advice.dieTooSmall);
     case 'coupling stuck':
     case 'seal blistered':
       return shrinkAgain(bench);
@@ -68,27 +57,24 @@ export function troubleOutcome(plan: FrozenPlan, progress: UnitProgress, sightin
 }
 
 function whisker(bench: Bench): TroubleOutcome {
-  const advice = 'Brush or pick it off, then look all round again.';
   const closed = closedAt(bench);
-  if (closed && sealedInside(bench) && !isReusable(bench))
-    return stripAgain(bench, 'It lies inside a closed connector and cannot be reached.');
-  if (closed) return here(`Open the connector. ${advice}`, closed);
+  if (closed && sealedInside(bench) && !isReusable(bench)) return stripAgain(bench, advice.whiskerInside);
+  if (closed) return here(advice.openFirst(advice.whisker), closed);
   const look = behind(bench).find(({ role }) => role === 'nick-and-whisker');
-  return here(advice, look && look.id !== bench.sighting.step.id ? look : null);
+  return here(advice.whisker, look && look.id !== bench.sighting.step.id ? look : null);
 }
 
 /** The joint can be heated again: back to the last solder step of this end. */
-function resolder(bench: Bench, advice: string): TroubleOutcome {
+function resolder(bench: Bench, how: string): TroubleOutcome {
   const { steps } = bench.progress;
   const joint = behind(bench)
     .filter(({ work }) => work === 'solder' || work === 'tin')
     .at(-1);
-  if (!joint) return here(`${advice} Nothing of this end is soldered yet.`);
+  if (!joint) return here(advice.notSoldered(how));
   const closed = closedAt(bench);
   const inside = closed !== undefined && steps.indexOf(closed) > steps.indexOf(joint);
-  if (inside && sealedInside(bench) && !isReusable(bench))
-    return stripAgain(bench, 'The joint lies inside a closed connector: it cannot be reached.');
-  return here(advice, joint.id === bench.sighting.step.id ? null : joint);
+  if (inside && sealedInside(bench) && !isReusable(bench)) return stripAgain(bench, advice.jointInside);
+  return here(how, joint.id === bench.sighting.step.id ? null : joint);
 }
 
 /** What comes in a split or wrap-round kind is not lost with a closed end. Connector parts do not. */
@@ -106,25 +92,22 @@ const comesSplit = (part: StepPart | undefined) => part !== undefined && splitKi
 function partOff(bench: Bench): TroubleOutcome {
   const { progress, sighting } = bench;
   const { partId, seen } = sighting;
-  if (partId === undefined) return here('Say which part it is about.');
+  if (partId === undefined) return here(advice.whichPart);
   const gate = progress.steps.find(({ requires }) => requires.some((part) => part.partId === partId));
   const part = partOf(progress.steps, partId);
   const off = seen === 'wrong side' ? [partId] : [];
   const name = part?.label ?? 'the part';
   if (!gate || !progress.done.has(gate.id))
     return {
-      ...here(
-        `It is not too late: ${seen === 'wrong side' ? 'take it off and put it on again' : 'put it on now'}, ${part?.how ?? 'as planned'}. It is ticked where it is asked for.`,
-      ),
+      ...here(advice.notTooLate(seen === 'wrong side', part?.how)),
       partsOff: off,
     };
-  if (comesSplit(part))
-    return here(`It cannot pass the finished end. Fit a split or wrap-round kind of ${name}, and note it.`);
+  if (comesSplit(part)) return here(advice.fitSplitKind(name));
   const atGate: Bench = { ...bench, sighting: { ...sighting, endId: gate.endId, step: gate } };
   if (gate.endId === null || isReusable(atGate))
     return {
       how: 'gone back',
-      advice: `The connector opens: take it off, put ${name} on, ${part?.how ?? 'as planned'}, and close it again.`,
+      advice: advice.openAndPutOn(name, part?.how),
       target: gate,
       scrap: [],
       partsOff: off,
@@ -133,7 +116,7 @@ function partOff(bench: Bench): TroubleOutcome {
   const cost = remakeCost(progress.steps, gate.endId);
   return {
     how: 'end made again',
-    advice: `It cannot pass the finished end: cut that end off, put ${name} on, and make the end again.`,
+    advice: advice.cutOffAndPutOn(name),
     target: firstStepOfEnd(progress.steps, gate.endId) ?? gate,
     scrap: cost.scrap,
     partsOff: [...new Set([...cost.partsOff, ...off])],
@@ -159,14 +142,14 @@ function dieWanted(bench: Bench, crimp: Step): number | null {
   return crimp.role === 'contact' ? connector.pinDie : connector.ferruleDie;
 }
 
-function crimpAgain(bench: Bench, advice: string): TroubleOutcome {
+function crimpAgain(bench: Bench, why: string): TroubleOutcome {
   const crimp = lastCrimp(bench);
-  if (!crimp) return here('Nothing of this end is crimped yet.');
+  if (!crimp) return here(advice.nothingCrimped);
   const { progress, sighting } = bench;
   const contact = crimp.role === 'contact' && !sealedInside(bench) ? contactRework(bench) : undefined;
   return {
     how: 'end made again',
-    advice,
+    advice: why,
     target: firstStepOfEnd(progress.steps, sighting.endId!) ?? crimp,
     ...(contact
       ? { scrap: contact.scrap, partsOff: [], uses: contact.uses }
@@ -182,35 +165,19 @@ function isExact(bench: Bench, crimp: Step): boolean {
 
 function crimpedTwice(bench: Bench): TroubleOutcome {
   const crimp = lastCrimp(bench);
-  if (!crimp) return here('Nothing of this end is crimped yet.');
+  if (!crimp) return here(advice.nothingCrimped);
   const allowed = practiceOf(bench).secondCrimp !== 'never' && !isExact(bench, crimp);
-  if (allowed)
-    return here(
-      'This house allows one more crimp, turned, where no exact die is at hand. It is recorded: tug it, and not a third time.',
-    );
-  return crimpAgain(
-    bench,
-    'A second crimp over a good one thins the metal and springs open. The part is scrap: cut it off.',
-  );
+  if (allowed) return here(advice.secondCrimpAllowed);
+  return crimpAgain(bench, advice.secondCrimp);
 }
 
 function dieTooLarge(bench: Bench): TroubleOutcome {
   const crimp = lastCrimp(bench);
-  if (!crimp) return here('Nothing of this end is crimped yet.');
-  if (isExact(bench, crimp))
-    return here(
-      'The exact die is in the shop: crimp once more in the same flats with it, which closes the part to size. Tug it.',
-      crimp.id === bench.sighting.step.id ? null : crimp,
-    );
+  if (!crimp) return here(advice.nothingCrimped);
+  if (isExact(bench, crimp)) return here(advice.exactDie, crimp.id === bench.sighting.step.id ? null : crimp);
   if (practiceOf(bench).secondCrimp !== 'never')
-    return here(
-      'No exact die is at hand: this house allows one more crimp, turned by a flat. Tug it, and not a third time.',
-      crimp.id === bench.sighting.step.id ? null : crimp,
-    );
-  return crimpAgain(
-    bench,
-    'No exact die is in the shop, and this house never crimps twice. The part is scrap.',
-  );
+    return here(advice.turnedCrimp, crimp.id === bench.sighting.step.id ? null : crimp);
+  return crimpAgain(bench, advice.noExactDie);
 }
 
 function shrinkAgain(bench: Bench): TroubleOutcome {
@@ -219,16 +186,11 @@ function shrinkAgain(bench: Bench): TroubleOutcome {
     .filter(({ id, endId }) => (progress.done.has(id) || id === sighting.step.id) && endId === sighting.endId)
     .filter(({ work }) => work === 'shrink' || work === 'tape')
     .at(-1);
-  if (!shrink)
-    return here(
-      'Nothing of this end is shrunk yet: turn the coupling, and look for solder or adhesive on its thread.',
-    );
+  if (!shrink) return here(advice.nothingShrunk);
   const tape = shrink.work === 'tape';
   return {
     how: 'gone back',
-    advice: tape
-      ? 'Slit the tape along its side, take it off, and wind it again clear of the coupling.'
-      : 'Slit the shrink along its side while it is warm, away from the cable, and take it off. A new one passes only an open end: fit a split or wrap-round kind where both are closed.',
+    advice: tape ? advice.tapeAgain : advice.shrinkAgain,
     target: shrink.id === sighting.step.id && !progress.done.has(shrink.id) ? null : shrink,
     scrap: [tape ? tapeScrap : shrinkOf(bench)],
     partsOff: [],
@@ -252,19 +214,16 @@ function tooShort(bench: Bench): TroubleOutcome {
   if (isWhole)
     return {
       how: 'lead given up',
-      advice:
-        'A cable cannot be lengthened. Give this piece up and cut a new one; it may do for a shorter lead. Or take the lead shorter, with a name.',
+      advice: advice.cableTooShort,
       target: null,
       scrap: [cableScrap],
       partsOff: [],
       uses: 0,
     };
-  if (fixed(bench).length > 0)
-    return stripAgain(bench, 'What is too short inside a closed end is made again.');
+  if (fixed(bench).length > 0) return stripAgain(bench, advice.tooShortInside);
   return {
     how: 'gone back',
-    advice:
-      `Nothing can be lengthened: take the jacket edge back by what is missing, then trim what is too long after it. ${plan.strips.length > 0 ? 'Measure the strip again.' : ''}`.trim(),
+    advice: advice.takeJacketBack(plan.strips.length > 0),
     target: first,
     scrap: [],
     partsOff: [],

@@ -20,3 +20,51 @@ export const troubleWords = {
   'seal blistered': { label: 'Seal blistered', seen: 'a bubble, a scorch, an edge without adhesive' },
   'too short': { label: 'Too short', seen: 'a layer or the whole cable does not reach' },
 } as const;
+
+/** What is done about each, by what is fixed and closed already. */
+export const troubleAdvice = {
+  nick: 'A nick breaks in use, not today. Cut back behind it and strip again.',
+  melted:
+    'A dielectric or insulation that went soft does not come back. Cut back behind it and strip again; less time, more tip.',
+  overFilled:
+    'Heat it and take the excess off with wick, or scrape the outside clean when it is cold. Then look that no scraping lies across, and try it in the body again.',
+  spike: 'Flux, touch it with a clean tip until the spike sinks in, lift the tip straight away.',
+  cold: 'Flux, heat the metal until it flows and spreads, a little fresh solder, still until it dulls.',
+  dieTooSmall: 'It cut into the part. That part is scrap; use the exact die.',
+  whisker: 'Brush or pick it off, then look all round again.',
+  whiskerInside: 'It lies inside a closed connector and cannot be reached.',
+  jointInside: 'The joint lies inside a closed connector: it cannot be reached.',
+  whichPart: 'Say which part it is about.',
+  nothingCrimped: 'Nothing of this end is crimped yet.',
+  secondCrimpAllowed:
+    'This house allows one more crimp, turned, where no exact die is at hand. It is recorded: tug it, and not a third time.',
+  secondCrimp:
+    'A second crimp over a good one thins the metal and springs open. The part is scrap: cut it off.',
+  exactDie:
+    'The exact die is in the shop: crimp once more in the same flats with it, which closes the part to size. Tug it.',
+  turnedCrimp:
+    'No exact die is at hand: this house allows one more crimp, turned by a flat. Tug it, and not a third time.',
+  noExactDie: 'No exact die is in the shop, and this house never crimps twice. The part is scrap.',
+  nothingShrunk:
+    'Nothing of this end is shrunk yet: turn the coupling, and look for solder or adhesive on its thread.',
+  tapeAgain: 'Slit the tape along its side, take it off, and wind it again clear of the coupling.',
+  shrinkAgain:
+    'Slit the shrink along its side while it is warm, away from the cable, and take it off. A new one passes only an open end: fit a split or wrap-round kind where both are closed.',
+  cableTooShort:
+    'A cable cannot be lengthened. Give this piece up and cut a new one; it may do for a shorter lead. Or take the lead shorter, with a name.',
+  tooShortInside: 'What is too short inside a closed end is made again.',
+  openFirst: (then: string) => `Open the connector. ${then}`,
+  notSoldered: (how: string) => `${how} Nothing of this end is soldered yet.`,
+  notTooLate: (wrongSide: boolean, how = 'as planned') =>
+    `It is not too late: ${wrongSide ? 'take it off and put it on again' : 'put it on now'}, ${how}. It is ticked where it is asked for.`,
+  fitSplitKind: (part: string) =>
+    `It cannot pass the finished end. Fit a split or wrap-round kind of ${part}, and note it.`,
+  openAndPutOn: (part: string, how = 'as planned') =>
+    `The connector opens: take it off, put ${part} on, ${how}, and close it again.`,
+  cutOffAndPutOn: (part: string) =>
+    `It cannot pass the finished end: cut that end off, put ${part} on, and make the end again.`,
+  takeJacketBack: (measured: boolean) =>
+    `Nothing can be lengthened: take the jacket edge back by what is missing, then trim what is too long after it.${measured ? ' Measure the strip again.' : ''}`,
+  noEndNamed: (what: string) => `${what} No end is named: the cable itself is spoilt and a new one is cut.`,
+  partsUsedAgain: (what: string) => `${what} Open the connector: its parts are used again.`,
+} as const;
