@@ -9,7 +9,7 @@ import { methodOf } from '../method/methods.ts';
 import type { AnyEndInput } from '../end/end-input.ts';
 import type { PartKind } from '../thread/part-kind.ts';
 import type { LeadPart } from '../thread/lead-part.ts';
-import { fixEventId } from '../thread/lead-part.ts';
+import { fixEventId } from '../thread/event-id.ts';
 import { placeOnLeg } from './place-on-leg.ts';
 
 type AddedExtra = Extract<ExtraPart, { kind: 'added' }>;

@@ -6,7 +6,7 @@ import type { Lead } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
 import { stackLength } from '../line/choke.ts';
 import type { LeadPart } from '../thread/lead-part.ts';
-import { fixEventId } from '../thread/lead-part.ts';
+import { fixEventId } from '../thread/event-id.ts';
 import { placeOnLeg } from './place-on-leg.ts';
 
 /** A stack of beads with the tubes at its ends and the shrink over it all. */

@@ -6,7 +6,7 @@ import type { CutLength } from '../cut/cut-length.ts';
 import type { ThreadMoment, ThreadMove, ThreadPlan } from '../thread/plan.ts';
 import type { CoreSleeve } from '../thread/core-sleeve.ts';
 import type { LeadPart } from '../thread/lead-part.ts';
-import { closeEventId, fixEventId, joinEventId, shrinkEventId, splitEventId } from '../thread/lead-part.ts';
+import { closeEventId, fixEventId, joinEventId, shrinkEventId, splitEventId } from '../thread/event-id.ts';
 import { sealFor } from '../fit/seal.ts';
 import { methodOf } from '../method/methods.ts';
 import type { LeadRecipe, RecipeInput } from '../recipe/recipe.ts';

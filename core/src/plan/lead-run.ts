@@ -16,7 +16,7 @@ import {
   proveEventId,
   shrinkEventId,
   splitEventId,
-} from '../thread/lead-part.ts';
+} from '../thread/event-id.ts';
 
 /** The run of a lead as the planner takes it, ends that are already fitted closed and their parts fixed. */
 export function leadRun(

@@ -1,4 +1,5 @@
-import { closeEventId, partId } from '../thread/lead-part.ts';
+import { closeEventId } from '../thread/event-id.ts';
+import { partId } from '../thread/lead-part.ts';
 import type { LeadPart } from '../thread/lead-part.ts';
 import { jacketsAcross } from '../fit/core-checks.ts';
 import { chooseShrink, tubeSizes } from '../fit/heat-shrink.ts';

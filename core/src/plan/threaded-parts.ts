@@ -1,11 +1,5 @@
-import {
-  splitEventId,
-  fixEventId,
-  labelEventId,
-  shrinkEventId,
-  closeEventId,
-  partId,
-} from '../thread/lead-part.ts';
+import { splitEventId, fixEventId, labelEventId, shrinkEventId, closeEventId } from '../thread/event-id.ts';
+import { partId } from '../thread/lead-part.ts';
 import type { LeadPart } from '../thread/lead-part.ts';
 import { braidedSleeveById, sleeveCutLength, sleeveRange } from '../cut/braided-sleeve.ts';
 import { jacketsAcross } from '../fit/core-checks.ts';

@@ -37,10 +37,3 @@ export type LeadPart = z.infer<typeof leadPartSchema>;
 
 /** Stable id of a part that an end brings. */
 export const partId = (endId: string, kind: PartKind) => `${endId}/${kind}`;
-export const closeEventId = (endId: string) => `${endId}/close`;
-export const shrinkEventId = (endId: string) => `${endId}/seal`;
-export const proveEventId = 'prove';
-export const labelEventId = 'label';
-export const fixEventId = (partId: string) => `${partId}/fix`;
-export const joinEventId = (nodeId: string) => `${nodeId}/join`;
-export const splitEventId = (nodeId: string) => `${nodeId}/seal`;

@@ -126,7 +126,7 @@ describe('a face with several contacts', () => {
   });
 
   test('every one that ships lies within its box, from both sides', () => {
-    for (const each of pinConnectors)
+    for (const each of pinConnectors.filter(({ method }) => method !== 'bare end'))
       for (const side of ['solder side', 'mating side'] as const) {
         const container = draw(<PinFace connector={each} side={side} />);
         const [x, y, width, height] = container
@@ -144,6 +144,12 @@ describe('a face with several contacts', () => {
         cleanup();
       }
   });
+});
+
+test('bare cores have no face, and say so', () => {
+  draw(<PinFace connector={pinConnectors.find(({ id }) => id === 'bare-pair')!} side="solder side" />);
+  expect(screen.getByText('bare cores, no mating face')).toBeTruthy();
+  expect(screen.queryByRole('img')).toBeNull();
 });
 
 describe('ends and legs on the run', () => {

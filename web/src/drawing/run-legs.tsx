@@ -120,7 +120,7 @@ function SplitShrink({
       />
       {!small && (
         <text x={x - 38} y={y + height / 2 + 26} textAnchor="middle" fontSize={13} fontWeight={600}>
-          {nameOf(part, progress, numbers)}
+          {nameOf(plan, part, progress, numbers)}
           <tspan className="soft" fontWeight={400} x={x - 38} dy={16}>
             {joined ? 'joined here' : 'cables run through'}
           </tspan>

@@ -1,6 +1,8 @@
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { featureValue } from '@gorvane/core/connector/gauge-card.ts';
 import type { ShownEnd, ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import type { Lead } from '@gorvane/core/lead/lead.ts';
+import { isFitted } from '@gorvane/core/thread/event-id.ts';
 import type { LeadPart } from '@gorvane/core/thread/lead-part.ts';
 import { endLength } from './end-shape.tsx';
 
@@ -82,14 +84,22 @@ const splitAt = 0.44;
 
 /** What stands over a part: its place in the order, its name, and whether it is missing. */
 export function nameOf(
+  { lead }: Pick<ShownPlan, 'lead'>,
   part: LeadPart,
   progress: UnitProgress | undefined,
   numbers: ReadonlyMap<string, number> | undefined,
 ): string {
   const number = numbers?.get(part.id);
-  const missing = progress && !progress.on.has(part.id);
+  const missing = !isOn(lead, part, progress);
   return `${number === undefined ? '' : `${number}. `}${shortName(part)}${missing ? ', not on' : ''}`;
 }
+
+/** Whether a part is on the cable: always in a design, and with an end that was fitted before. */
+export const isOn = (
+  { fittedEndIds }: Pick<Lead, 'fittedEndIds'>,
+  part: LeadPart,
+  progress: UnitProgress | undefined,
+): boolean => !progress || progress.on.has(part.id) || isFitted(part, fittedEndIds);
 
 /** A shrink by its size; that it is lined stands in Thread. */
 const shortName = ({ kind, missing, opening }: LeadPart) =>

@@ -13,7 +13,7 @@ import { runLayout } from './run-layout.ts';
 import { PartShape } from './part-shape.tsx';
 import { LegLengths, Legs } from './run-legs.tsx';
 import type { RunProps, Side } from './run-side.ts';
-import { legRow, nameOf, leastWidth, scaleFor, sidesOf, tall } from './run-side.ts';
+import { isOn, legRow, nameOf, leastWidth, scaleFor, sidesOf, tall } from './run-side.ts';
 import { wirePaint } from './wire-colour.ts';
 
 /** The lead lying on the bench, the first end at the left, every part threaded on it in its place, legs branching. */
@@ -32,12 +32,13 @@ export function Run({ plan, progress, onPick, faults, small = false, numbers }: 
         line.map(({ end, ...side }) => ({
           ...side,
           parts: partsAt(plan, end),
-          closed: endState(end, progress) !== 'open',
+          closed: endState(plan, end, progress) !== 'open',
         })),
         line[0]!.meets,
         small ? 0.55 : 1,
         (partId) =>
           nameOf(
+            plan,
             plan.parts.find(({ id }) => id === partId)!,
             progress,
             numbers,
@@ -91,7 +92,7 @@ export function Run({ plan, progress, onPick, faults, small = false, numbers }: 
             <EndShape
               plan={end}
               scale={scale}
-              state={endState(end, progress)}
+              state={endState(plan, end, progress)}
               onPick={onPick && (() => onPick({ kind: 'end', endId: end.end.id }))}
             />
             {end.end.marker && (
@@ -127,6 +128,7 @@ export function Run({ plan, progress, onPick, faults, small = false, numbers }: 
             {sides.map(({ end, direction, y }) => (
               <EndLabel
                 key={end.end.id}
+                plan={plan}
                 end={end}
                 progress={progress}
                 x={direction > 0 ? 16 : width - 16}
@@ -208,9 +210,14 @@ function Cable({
   );
 }
 
-function endState({ end }: ShownEnd, progress: UnitProgress | undefined): EndState {
+function endState(
+  { lead }: Pick<ShownPlan, 'lead'>,
+  { end }: ShownEnd,
+  progress: UnitProgress | undefined,
+): EndState {
   if (!progress) return 'planned';
-  return isStepDone(progress, end.id, 'insert') ? 'closed' : 'open';
+  const fitted = lead.fittedEndIds.includes(end.id);
+  return fitted || isStepDone(progress, end.id, 'insert') ? 'closed' : 'open';
 }
 
 /** The parts that are drawn at an end; those of a split are drawn there. */
@@ -228,7 +235,7 @@ interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick' | 'nu
 /** The parts near one end, from the end inward. */
 function Parts({ plan, end, progress, scale, direction, small, numbers, places, onPick }: PartsProps) {
   return partsAt(plan, end).map((part) => {
-    const state = progress ? (progress.on.has(part.id) ? 'on' : 'missing') : 'on';
+    const state = isOn(plan.lead, part, progress) ? 'on' : 'missing';
     const { x, length, row } = places.get(part.id)!;
     return (
       <g
@@ -247,7 +254,7 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, places, 
               y={-50 - row * 15}
               className={state === 'missing' ? 'out' : undefined}
             >
-              {nameOf(part, progress, numbers)}
+              {nameOf(plan, part, progress, numbers)}
             </text>
           </g>
         )}
@@ -257,19 +264,21 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, places, 
 }
 
 function EndLabel({
+  plan,
   end,
   progress,
   x,
   y,
   anchor,
 }: {
+  plan: ShownPlan;
   end: ShownEnd;
   progress: UnitProgress | undefined;
   x: number;
   y: number;
   anchor: 'start' | 'end';
 }) {
-  const state = endState(end, progress);
+  const state = endState(plan, end, progress);
   const made = { planned: end.connector.name, open: 'not closed yet', closed: 'contact seated' }[state];
   const { lies } = end.end;
   const words = lies ? `lies in a ${lies} already` : made;
