@@ -17,6 +17,7 @@ export const contentsSchema = z
     clamp: answerSchema('clamp'),
     washers: answerSchema('washers'),
     cap: answerSchema('cap'),
+    underBraid: answerSchema('underBraid'),
     holder: answerSchema('holder'),
     relief: answerSchema('relief'),
     bootColour: answerSchema('bootColour'),

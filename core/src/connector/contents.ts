@@ -53,6 +53,13 @@ export const contentQuestions = {
       both: 'a plain one and a ribbed one',
     },
   },
+  underBraid: {
+    label: 'What goes under the braid',
+    answers: {
+      stem: 'the stem of the body itself',
+      'inner ferrule': 'a thin sleeve of its own, put on before the body',
+    },
+  },
   holder: {
     label: 'What holds the jacket',
     answers: {
@@ -121,6 +128,7 @@ export function usualContents(connector: Connector): Contents {
     spacer: 'none',
     clamp: uhf ? 'under the braid' : 'over the braid',
     washers: 'one',
+    underBraid: 'stem',
     cap: 'plain',
     holder: connector.relief === 'half shells' || connector.relief === 'chuck' ? connector.relief : 'tabs',
     relief: 'one size',

@@ -196,7 +196,7 @@ describe('a request that cannot be taken names the field, what was found and wha
     ],
     [
       { ...patch, ends: [{ connector: tnc, bag: { clamp: 'over the braid' } }, { connector: tnc }] },
-      'ends.0.bag.clamp: found "over the braid", expected for pin and ferrule: contact, spacer, boot, shrink.',
+      'ends.0.bag.clamp: found "over the braid", expected for pin and ferrule: contact, spacer, underBraid, boot, shrink.',
     ],
     [
       { ...patch, ends: [{ connector: tnc, bag: { spacer: 'seven' } }, { connector: tnc }] },

@@ -1,4 +1,11 @@
-import { refusalWords, ruleWords, bootWords, braidToTrimWords, braidToCoverWords } from '../words/ferrule.ts';
+import {
+  refusalWords,
+  ruleWords,
+  bootWords,
+  innerFerruleWords,
+  braidToTrimWords,
+  braidToCoverWords,
+} from '../words/ferrule.ts';
 import { shieldThickness } from '../cable/braid.ts';
 import type { CoaxCable } from '../cable/cable.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -101,7 +108,7 @@ export function ferruleRings(input: EndInput): SectionRing[] {
   const bell = value('ferruleBore');
   return [
     ring('cable', 'braid', 'braid', [0, shoulder - braidClearance], [stem, over], ['crimp']),
-    ring('connector', 'stem', 'metal', [j, shoulder], [value('stemBore'), stem]),
+    ring('connector', underBraidOf(input), 'metal', [j, shoulder], [value('stemBore'), stem]),
     ring('connector', 'ferrule', 'brass', [0, shoulder], [over, over + wall], ['crimp']),
     ring(
       'connector',
@@ -154,6 +161,23 @@ export function ferrulePart({ card, connector }: EndInput): MethodPart {
     outside: bore + 2 * featureValue(card, 'ferruleWall'),
     fixedOutside: crimpedFerruleOutside(connector.ferruleDie!),
   };
+}
+
+/** What the braid lies on: the stem of the body, or a loose inner ferrule. */
+export const underBraidOf = ({ contents }: Pick<EndInput, 'contents'>) => contents.underBraid;
+
+/** A loose inner ferrule goes on from the open end, when the strip has been looked at. */
+export function innerFerruleSteps({ contents, cable, endName }: RecipeInput): StepDraft[] {
+  return contents.underBraid === 'stem'
+    ? []
+    : [
+        {
+          role: 'inner-ferrule',
+          work: 'seat',
+          stage: 'Join',
+          ...innerFerruleWords({ endName, hasFoil: cable.foil !== null }),
+        },
+      ];
 }
 
 /** The boot that comes in the bag: pushed over the ferrule when the end is finished. */

@@ -32,6 +32,8 @@ import {
   ferruleFeatures,
   bootParts,
   bootSteps,
+  innerFerruleSteps,
+  underBraidOf,
   ferrulePart,
   ferruleRelief,
   ferruleRings,
@@ -107,6 +109,7 @@ function steps(input: RecipeInput): StepDraft[] {
     dielectricStep(input),
     ...measureSteps(input),
     nickStep(input),
+    ...innerFerruleSteps(input),
     {
       role: 'insert',
       work: 'seat',
@@ -136,7 +139,7 @@ export const hollowTipCrimp: Method = {
   usualFaults,
   firstFeatures: ['stemLength', 'stopDepth', 'lipToTip', 'ferruleLength'],
   foldedFeatures: [...ferruleFeatures, 'tipBore', 'tipOutside', 'couplingBore'],
-  contents: ['coupling', 'boot', 'shrink'],
+  contents: ['coupling', 'underBraid', 'boot', 'shrink'],
   rules: [
     ...ferruleRules,
     { smaller: 'tipBore', larger: 'tipOutside', at: 'tipBore', because: ruleWords.tipHasWall },
@@ -145,7 +148,7 @@ export const hollowTipCrimp: Method = {
   fit: (input) => [
     jacketThrough(input, 'ferruleBore', 'ferrule'),
     ...ferruleChecks(input),
-    dielectricIn(input, 'stemBore', 'stem'),
+    dielectricIn(input, 'stemBore', underBraidOf(input)),
     conductorIn(input, 'tipBore', 'hollow tip', 1.6e-3),
     ...couplingFit(input),
     ...dieChecks(input),

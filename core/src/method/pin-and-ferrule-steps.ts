@@ -16,7 +16,7 @@ import {
   trimBraidWords,
 } from '../words/pin-and-ferrule.ts';
 import { spacerWords } from '../words/clamp-gland.ts';
-import { bootSteps } from './ferrule.ts';
+import { bootSteps, innerFerruleSteps } from './ferrule.ts';
 import { contactScrap, ferruleScrap } from '../recipe/scrap.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { seriesAndSex } from '../connector/connector.ts';
@@ -50,6 +50,7 @@ export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
     dielectricStep(input),
     ...measureSteps(input),
     nickStep(input),
+    ...innerFerruleSteps(input),
     ...spacerSteps(input),
     ...(contactFixing(input).how === 'crimp'
       ? [crimpContactStep(input), contactTugStep(input)]

@@ -30,6 +30,7 @@ import {
   overStem,
   refusesFerrule,
   conductorClearance,
+  underBraidOf,
 } from './ferrule.ts';
 
 /** Foil stays this far behind the contact flange, so that it cannot touch it. Engineering value. */
@@ -200,7 +201,7 @@ export const pinAndFerrule: Method = {
     'pinBore',
     'pinOutside',
   ],
-  contents: ['contact', 'spacer', 'boot', 'shrink'],
+  contents: ['contact', 'spacer', 'underBraid', 'boot', 'shrink'],
   rules: [
     ...ferruleRules,
     {
@@ -227,7 +228,7 @@ export const pinAndFerrule: Method = {
   fit: (input) => [
     jacketThrough(input, 'ferruleBore', 'ferrule'),
     ...ferruleChecks(input),
-    dielectricIn(input, 'stemBore', 'stem'),
+    dielectricIn(input, 'stemBore', underBraidOf(input)),
     conductorIn(input, 'pinBore', 'contact bore'),
     ...dieChecks(input),
   ],

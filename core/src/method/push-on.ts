@@ -42,6 +42,8 @@ import {
   ferruleFeatures,
   bootParts,
   bootSteps,
+  innerFerruleSteps,
+  underBraidOf,
   ferrulePart,
   ferruleRelief,
   ferruleRings,
@@ -205,6 +207,7 @@ function steps(input: RecipeInput): StepDraft[] {
     },
     ...measureSteps(input),
     nickStep(input),
+    ...innerFerruleSteps(input),
     {
       role: 'insert',
       work: 'seat',
@@ -248,7 +251,7 @@ export const pushOn: Method = {
   usualFaults,
   firstFeatures: ['stemLength', 'stopDepth', 'contactReach', 'ferruleLength'],
   foldedFeatures: [...ferruleFeatures, 'lipToTip', 'contactTolerance', 'pinBore', 'pinOutside'],
-  contents: ['boot', 'shrink'],
+  contents: ['underBraid', 'boot', 'shrink'],
   rules: [
     ...ferruleRules,
     { smaller: 'pinBore', larger: 'pinOutside', at: 'pinBore', because: ruleWords.contactHasWall },
@@ -264,7 +267,7 @@ export const pushOn: Method = {
   fit: (input) => [
     jacketThrough(input, 'ferruleBore', 'ferrule'),
     ...ferruleChecks(input),
-    dielectricIn(input, 'stemBore', 'stem'),
+    dielectricIn(input, 'stemBore', underBraidOf(input)),
     conductorIn(input, 'pinBore', 'captive contact', 0.15e-3),
     ...dieChecks(input),
   ],

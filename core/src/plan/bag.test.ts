@@ -259,6 +259,17 @@ describe('what the bag holds changes the end', () => {
     expect(roles.indexOf('boot')).toBeGreaterThan(roles.indexOf('ferrule'));
   });
 
+  test('an inner ferrule goes under the braid before the contact and the body, and the section shows it', () => {
+    const plan = planOf('low-loss-10', byId('n-plug-50-crimp-10-low-loss'), { underBraid: 'inner ferrule' });
+    const roles = plan.steps.filter(({ endId }) => endId === 'A').map(({ role }) => role);
+    expect(roles.indexOf('inner-ferrule')).toBeGreaterThan(roles.indexOf('nick-and-whisker'));
+    expect(roles.indexOf('inner-ferrule')).toBeLessThan(roles.indexOf('insert'));
+    expect(stepAt(plan, 'inner-ferrule')!.text.firstTime).toMatch(/over the dielectric and its foil/);
+    const rings = plan.ends[0]!.strip.section.map(({ name }) => name);
+    expect([rings.includes('inner ferrule'), rings.includes('stem')]).toEqual([true, false]);
+    expect(stepAt(planOf('rg-58', byId('bnc-plug-50-crimp-5')), 'inner-ferrule')).toBeUndefined();
+  });
+
   test('what holds the jacket of a jack decides its parts and how it is closed', () => {
     const held = (holder: 'tabs' | 'half shells' | 'chuck') =>
       planOf('mic-pair', byId('jack-6-trs'), { holder });

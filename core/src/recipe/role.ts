@@ -43,6 +43,7 @@ export const stepRoles = [
   'orientation',
   // join
   'spacer',
+  'inner-ferrule',
   'contact',
   'contact-tug',
   'contact-look',

@@ -1,5 +1,22 @@
 /** What is said at the strip under a crimped ferrule: made from names and figures alone. */
 
+export const innerFerruleWords = ({
+  endName,
+  hasFoil,
+}: {
+  readonly endName: string;
+  readonly hasFoil: boolean;
+}) => ({
+  title: `Slide the inner ferrule under the braid, end ${endName}`,
+  text: {
+    firstTime: `Open the braid like a funnel. Slide the inner ferrule over the dielectric${hasFoil ? ' and its foil' : ''}, thin edge first, with a slight twist, under the braid until its rear meets the jacket edge. Lay the braid back over it, every wire.`,
+    experienced: `Inner ferrule under the braid to the jacket edge, braid over it.`,
+  },
+  why: 'The outer ferrule presses the braid on to it; without it the crimp crushes the dielectric.',
+  good: ['rear edge at the jacket', 'braid all round it'],
+  bad: [hasFoil ? 'foil pushed back' : 'dielectric scored', 'a wire under it'],
+});
+
 export const bootWords = ({ endName }: { readonly endName: string }) => ({
   title: `Push the boot up, end ${endName}`,
   text: {

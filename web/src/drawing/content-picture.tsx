@@ -162,6 +162,24 @@ const pictures: { readonly [N in ContentName]: Readonly<Record<string, ReactNode
       </>
     ),
   },
+  underBraid: {
+    stem: (
+      <>
+        <Box x={4} w={24} h={20} fill="var(--jacket)" />
+        <Box x={28} w={24} h={12} fill="var(--milk)" />
+        <Strands d="M 28 15 H 56 M 28 33 H 56" />
+        <Body />
+      </>
+    ),
+    'inner ferrule': (
+      <>
+        <Box x={4} w={24} h={20} fill="var(--jacket)" />
+        <Box x={28} w={50} h={10} fill="var(--milk)" />
+        <path d="M 32 17 h 26 v -3 h -26 z M 32 31 h 26 v 3 h -26 z" fill="var(--brass)" />
+        <Strands d="M 28 11 H 60 M 28 37 H 60" />
+      </>
+    ),
+  },
   holder: {
     tabs: (
       <>

@@ -71,6 +71,7 @@ describe('bags', () => {
           boot: 'one',
           contact: 'crimp',
           spacer: 'none',
+          underBraid: 'stem',
           shrink: 'none',
         }),
       { timeout: 30_000 },
