@@ -63,7 +63,7 @@ test('one lead from end to end', async ({ desk }) => {
     await expect(moves.first()).toContainText('from end B');
     await desk.getByLabel('End B is already fitted').check();
     await expect(desk.getByText('As it stands this lead cannot be threaded.')).toBeVisible();
-    await expect(desk.getByText('A split or wrap-round part instead of label sleeve')).toBeVisible();
+    await expect(desk.getByText('A split or wrap-round kind of label sleeve')).toBeVisible();
     await desk.getByLabel('End A is already fitted').uncheck();
     await desk.getByLabel('End B is already fitted').uncheck();
     await desk.getByLabel('End closed first').selectOption('');

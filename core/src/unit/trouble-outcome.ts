@@ -1,5 +1,5 @@
 import { troubleAdvice as advice } from '../words/trouble.ts';
-import type { PartKind } from '../thread/part-kind.ts';
+import { comesSplit } from '../thread/part-kind.ts';
 import type { Scrap } from '../recipe/scrap.ts';
 import { cableScrap, tapeScrap } from '../recipe/scrap.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
@@ -77,18 +77,6 @@ function resolder(bench: Bench, how: string): TroubleOutcome {
   return here(how, joint.id === bench.sighting.step.id ? null : joint);
 }
 
-/** What comes in a split or wrap-round kind is not lost with a closed end. Connector parts do not. */
-const splitKinds: readonly PartKind[] = [
-  'shrink',
-  'split shrink',
-  'core shrink',
-  'edge shrink',
-  'label sleeve',
-  'splice boot',
-];
-
-const comesSplit = (part: StepPart | undefined) => part !== undefined && splitKinds.includes(part.kind);
-
 function partOff(bench: Bench): TroubleOutcome {
   const { progress, sighting } = bench;
   const { partId, seen } = sighting;
@@ -102,7 +90,7 @@ function partOff(bench: Bench): TroubleOutcome {
       ...here(advice.notTooLate(seen === 'wrong side', part?.how)),
       partsOff: off,
     };
-  if (comesSplit(part)) return here(advice.fitSplitKind(name));
+  if (part && comesSplit(part.kind)) return here(advice.fitSplitKind(name));
   const atGate: Bench = { ...bench, sighting: { ...sighting, endId: gate.endId, step: gate } };
   if (gate.endId === null || isReusable(atGate))
     return {

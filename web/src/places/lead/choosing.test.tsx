@@ -117,3 +117,14 @@ describe('the second core', () => {
     );
   });
 });
+
+describe('a part that cannot be threaded', () => {
+  test('of a connector is never split: a larger one is named with its bore; a sleeve may be', async () => {
+    openStage('Waiting-hall microphone lead', 'choose');
+    await userEvent.selectOptions(await screen.findByLabelText('Connector, end A'), 'jack-3-trs');
+    await userEvent.click(screen.getByRole('button', { name: /^Thread/ }));
+    const free = await screen.findAllByText(/^A larger (insulating tube|handle), end A/);
+    expect(free[0]!.textContent).toMatch(/of at least [\d.]+ mm bore/);
+    expect(screen.queryByText(/split or wrap-round kind of (handle|insulating tube)/)).toBeNull();
+  });
+});

@@ -1,3 +1,4 @@
+import { comesSplit } from '@gorvane/core/thread/part-kind.ts';
 import { Table } from '../../controls/table.tsx';
 import { largestThrough } from '@gorvane/core/fit/heat-shrink.ts';
 import { braidedSleeves, sleeveRange } from '@gorvane/core/cut/braided-sleeve.ts';
@@ -126,7 +127,7 @@ function Refused({ plan }: { readonly plan: LeadPlan }) {
       ) : (
         <ul>
           {frees.map((free) => (
-            <li key={JSON.stringify(free)}>{wordFreeing(free)}</li>
+            <li key={JSON.stringify(free)}>{wordFreeing(free, plan)}</li>
           ))}
         </ul>
       )}
@@ -134,17 +135,30 @@ function Refused({ plan }: { readonly plan: LeadPlan }) {
   );
 }
 
-function wordFreeing(free: Freeing): string {
+function wordFreeing(free: Freeing, plan: LeadPlan): string {
   switch (free.code) {
     case 'other order':
       return 'Close the ends in the other order.';
     case 'split part':
-      return `A split or wrap-round part instead of ${free.label}${free.together ? ', together with the others' : ''}.`;
+      return wordSplit(free, plan);
     case 'open again':
       return `Cut off: undo that ${free.label}.`;
     case 'take off':
       return `Take ${free.label} off first.`;
   }
+}
+
+/** Sleeves come split; a part of a connector does not: there a larger one goes, or a thinner cable. */
+function wordSplit(
+  { partId, label, together }: Extract<Freeing, { code: 'split part' }>,
+  { parts, thread }: LeadPlan,
+): string {
+  const also = together ? ', together with the others' : '';
+  if (comesSplit(parts.find(({ id }) => id === partId)!.kind))
+    return `A split or wrap-round kind of ${label}${also}.`;
+  const pair = thread.possible ? undefined : thread.pairs.find(({ part }) => part.id === partId);
+  const least = pair?.obstacle ? `, of at least ${mm(pair.obstacle.width)} bore` : '';
+  return `A larger ${label}${least}${also}: the connector with the larger entry, or a thinner cable. Choose says which.`;
 }
 
 function ThreadInputs({ lead, house, plan }: StageProps) {
