@@ -47,8 +47,12 @@ export async function openStage(page: Page, stage: string): Promise<void> {
   await expect(button).toHaveAttribute('aria-current', 'page');
 }
 
+/** Opens a place, and goes on only when it stands there: the place that is left has links of the same names. */
 export async function openPlace(page: Page, place: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
+  const link = page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place });
+  const address = (await link.getAttribute('href'))!;
+  await link.click();
+  await page.waitForURL(({ pathname }) => pathname === address);
 }
 
 /** What the big bar of the build screen says it does. */
