@@ -128,7 +128,7 @@ test('two cables in a trench, an empty shop, by touch: both sides prepared, one 
 });
 
 test('a feeder with a choke that was added: filled, sealed and built to the end', async ({ desk }) => {
-  await openLead(desk, 'Spare radio lead');
+  await openLead(desk, 'Roof repeater feeder');
   await openStage(desk, 'Thread');
   await desk.getByRole('button', { name: 'Add choke' }).click();
   await expect(desk.getByRole('group', { name: /^choke of 6 beads, end A/ })).toBeVisible();
