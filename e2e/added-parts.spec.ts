@@ -1,5 +1,13 @@
-import type {} from './desk.ts';
-import { buildUntil, expect, expectAccessible, heading, openLead, openStage, test } from './desk.ts';
+import {
+  buildUntil,
+  expect,
+  expectAccessible,
+  heading,
+  openLead,
+  openStage,
+  test,
+  startUnit,
+} from './desk.ts';
 
 /** Parts that the technician adds: by drag on the run, by keyboard, from the list; and what follows at once. */
 
@@ -49,8 +57,7 @@ test('an added ring is threaded and put in its place at the bench', async ({ des
   await openStage(desk, 'Thread');
   await desk.getByRole('button', { name: 'Add marker ring' }).click();
   await expect(desk.getByRole('group', { name: 'marker ring, end A' })).toBeVisible();
-  await desk.getByRole('link', { name: /^Build / }).click();
-  await desk.getByRole('button', { name: /^Start/ }).click();
+  await startUnit(desk);
   await buildUntil(desk, /^Thread the parts/);
   await expect(desk.getByRole('button', { name: /^white marker ring, end A/ })).toBeVisible();
   await buildUntil(desk, /^Prove the lead/);

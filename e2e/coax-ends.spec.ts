@@ -10,6 +10,7 @@ import {
   openStage,
   proveGood,
   test,
+  startUnit,
 } from './desk.ts';
 
 /** Every way that an end is put on a coaxial cable: planned, built to a Good verdict, with its classic mistake on the way. */
@@ -118,9 +119,7 @@ for (const { lead, section, mistake } of families)
     await expectAccessible(desk);
     await openStage(desk, 'Join');
     await expect(desk.getByText('Safety: no waiver.').first()).toBeVisible();
-    await desk.getByRole('link', { name: /^Build OS-/ }).click();
-    await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
-    await desk.keyboard.press('Space');
+    await startUnit(desk, 'pedal');
     await expect(heading(desk)).toHaveText('Count the parts and cut the cable');
     await buildUntil(desk, mistake.step);
     if (mistake.reading === undefined) await desk.getByRole('button', { name: '■ Out' }).click();
@@ -140,9 +139,7 @@ test('melted dielectric after the holes: the plug is cut off, and its coupling h
   desk,
 }) => {
   await openLead(desk, 'Whip lead');
-  await desk.getByRole('link', { name: /^Build OS-/ }).click();
-  await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
-  await desk.keyboard.press('Space');
+  await startUnit(desk, 'pedal');
   await buildUntil(desk, /^Solder the holes, end A/);
   await desk.getByRole('button', { name: '● Good' }).click();
   await expect(heading(desk)).toHaveText('Measure centre to body, end A');
@@ -229,8 +226,7 @@ test('an empty shop, by touch: a trunk repair is started, planned, and its boot 
   await expectAccessible(page);
   await openStage(page, 'Thread');
   await expect(page.getByText(/^splice boot, end A/).first()).toBeVisible();
-  await page.getByRole('link', { name: /^Build / }).tap();
-  await page.getByRole('button', { name: /^Start/ }).tap();
+  await startUnit(page, 'touch');
   await expect(heading(page)).toHaveText('Count the parts and cut the cable');
   await page.getByRole('button', { name: /^Done/ }).tap();
   await expect(heading(page)).toHaveText('Thread the parts');

@@ -55,6 +55,16 @@ export async function openPlace(page: Page, place: string): Promise<void> {
   await page.waitForURL(({ pathname }) => pathname === address);
 }
 
+/** Opens Build from the lead that stands there, and starts its next unit. */
+export async function startUnit(page: Page, by: 'mouse' | 'touch' | 'pedal' = 'mouse'): Promise<void> {
+  const build = page.getByRole('link', { name: /^Build / });
+  const start = page.getByRole('button', { name: /^Start/ });
+  await (by === 'touch' ? build.tap() : build.click());
+  await expect(page.getByText('Starting freezes the plan')).toBeVisible();
+  if (by === 'pedal') await page.keyboard.press('Space');
+  else await (by === 'touch' ? start.tap() : start.click());
+}
+
 /** What the big bar of the build screen says it does. */
 export const bar = (page: Page) => page.locator('.done-bar strong');
 

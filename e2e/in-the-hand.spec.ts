@@ -1,4 +1,3 @@
-import type {} from './desk.ts';
 import {
   buildUntil,
   emptyShopByTouch,
@@ -10,6 +9,7 @@ import {
   openStage,
   proveGood,
   test,
+  startUnit,
 } from './desk.ts';
 
 /** Leads as they lie in the hand: what is added, sleeved, twisted in, spliced in a trench. */
@@ -20,8 +20,7 @@ test('semi-rigid gets its shrink: threaded before the second end, shrunk after t
   await openLead(desk, 'Timing antenna pigtail');
   await openStage(desk, 'Thread');
   await expect(desk.getByText(/^shrink [\d.]+ mm, end A/).first()).toBeVisible();
-  await desk.getByRole('link', { name: /^Build OS-/ }).click();
-  await desk.getByRole('button', { name: /^Start/ }).click();
+  await startUnit(desk);
   await buildUntil(desk, /^Thread the parts/);
   await expect(desk.getByRole('button', { name: /^shrink [\d.]+ mm, end A/ })).toBeVisible();
   await buildUntil(desk, /^Prove the lead/);
@@ -39,8 +38,7 @@ test('a speaker pair: a colour sleeve for every barrel, sleeves and rings in the
   await expect(toCut.getByRole('row', { name: /^red shrink/ }).first()).toContainText(/barrel \+, end A/);
   await expect(toCut.getByRole('row', { name: /^black shrink/ }).first()).toContainText(/barrel -, end A/);
   await expect(toCut.getByRole('rowheader', { name: /^braided sleeve 12 mm/ })).toBeVisible();
-  await desk.getByRole('link', { name: /^Build OS-/ }).click();
-  await desk.getByRole('button', { name: /^Start/ }).click();
+  await startUnit(desk);
   await expect(desk.getByText(/red sleeve over the barrel \+, end A/).first()).toBeVisible();
   await buildUntil(desk, /^Clamp .*, end A/);
   await expect(desk.getByText(/colour sleeve on the core first/i).first()).toBeVisible();
@@ -76,8 +74,7 @@ test('a stereo Y lead: legs of microphone cable, both cores twisted in, a sleeve
   const toCut = desk.getByRole('region', { name: 'Tubes and sleeves to cut' });
   await expect(toCut.getByRole('row', { name: /^braided sleeve 6 mm/ }).first()).toBeVisible();
   await expect(toCut.getByRole('row', { name: /joint sleeve/ }).first()).toBeVisible();
-  await desk.getByRole('link', { name: /^Build / }).click();
-  await desk.getByRole('button', { name: /^Start/ }).click();
+  await startUnit(desk);
   await buildUntil(desk, /^Prove the lead/);
   await proveGood(desk);
   await buildUntil(desk, /^Shrink the split/);
@@ -109,8 +106,7 @@ test('two cables in a trench, an empty shop, by touch: both sides prepared, one 
   await page.getByText('End B, other side', { exact: true }).tap();
   await expect(page.getByRole('img', { name: /^Strip of end B, other side/ })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('link', { name: /^Build / }).tap();
-  await page.getByRole('button', { name: /^Start/ }).tap();
+  await startUnit(page, 'touch');
   await expect(heading(page)).toHaveText('Look over the cable that lies there');
   await buildUntil(page, /^Measure the strip, end B, other side/);
   const row = page.locator('.recorded-strip tbody tr').first();
@@ -137,8 +133,7 @@ test('a feeder with a choke that was added: filled, sealed and built to the end'
   await expect(toCut.getByRole('row', { name: /^end tube of the choke/ })).toContainText(
     /near side.*far side/,
   );
-  await desk.getByRole('link', { name: /^Build / }).click();
-  await desk.getByRole('button', { name: /^Start/ }).click();
+  await startUnit(desk);
   await buildUntil(desk, /choke/i);
   await buildUntil(desk, /^Prove the lead/);
   await proveGood(desk);

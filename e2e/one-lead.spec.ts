@@ -1,4 +1,4 @@
-import { buildUntil, expect, expectAccessible, openPlace, openStage, test } from './desk.ts';
+import { buildUntil, expect, expectAccessible, openPlace, openStage, test, startUnit } from './desk.ts';
 
 /** The walk of one lead through the whole product, on the demo data. */
 test('one lead from end to end', async ({ desk }) => {
@@ -97,9 +97,7 @@ test('one lead from end to end', async ({ desk }) => {
   });
 
   await test.step('Build: one step at a time, parts ticked, hold points answered', async () => {
-    await desk.getByRole('link', { name: /^Build OS-/ }).click();
-    await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
-    await desk.keyboard.press('Space');
+    await startUnit(desk, 'pedal');
     await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Count the parts and cut the cable');
     await expectAccessible(desk);
     await buildUntil(desk, /^Prove the lead/);

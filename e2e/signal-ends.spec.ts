@@ -10,14 +10,13 @@ import {
   openStage,
   proveGood,
   test,
+  startUnit,
 } from './desk.ts';
 
 /** Audio, lighting, speaker and terminal leads: planned, built with their classic mistakes, and proved. */
 
 async function startBuild(desk: Page): Promise<void> {
-  await desk.getByRole('link', { name: /^Build / }).click();
-  await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
-  await desk.keyboard.press('Space');
+  await startUnit(desk, 'pedal');
   await expect(heading(desk)).toHaveText('Count the parts and cut the cable');
 }
 

@@ -192,3 +192,7 @@ export function connectorSeriesById(id: string): ConnectorSeries {
 export function connectorSeriesLossDb({ lossDbAt1GHz }: ConnectorSeries, frequency: number): number {
   return lossDbAt1GHz * Math.sqrt(frequency / 1e9);
 }
+
+/** The system a series belongs to, ohm: 75 or 50; the UHF pattern has no impedance of its own and serves 50. */
+export const systemImpedanceOf = ({ impedance }: Pick<ConnectorSeries, 'impedance'>): number =>
+  impedance === 75 ? 75 : 50;

@@ -3,6 +3,7 @@ import type { CoaxEntry, CoreEntry } from '../cable/construction.ts';
 import type { Connector } from '../connector/connector.ts';
 import { isCoaxial } from '../connector/connector.ts';
 import type { GaugeCard } from '../connector/gauge-card-schema.ts';
+import { systemImpedanceOf } from '../connector/series.ts';
 import { bagName, nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { House } from '../house/house.ts';
 import { firstRevision } from '../record/revise.ts';
@@ -95,7 +96,8 @@ export function makeLead(
 /** What the request says, and for all else what nobody has asked for yet. */
 function bareLead(request: LeadRequest, ends: Lead['ends']): Omit<Lead, keyof Envelope> {
   const { nodes, legs, pieces } = treeOf(request);
-  const system = systemImpedanceOf(request.near.connector);
+  const { connector: near } = request.near;
+  const system = isCoaxial(near) ? systemImpedanceOf(near.series) : 50;
   return {
     name: request.name,
     purpose: request.purpose,
@@ -147,11 +149,6 @@ function loadOf(signal: Signal): number | undefined {
 function sourceOf(signal: Signal): number | undefined {
   if (signal === 'radio') return undefined;
   return { balanced: 150, unbalanced: 1000, stereo: 150, lighting: 120, speaker: 0.05, control: 100 }[signal];
-}
-
-/** The system a connector belongs to, ohm: that of its series, and 50 for the UHF pattern, which has none of its own. */
-export function systemImpedanceOf(connector: Connector): number {
-  return isCoaxial(connector) && connector.series.impedance === 75 ? 75 : 50;
 }
 
 function treeOf({

@@ -343,5 +343,6 @@ describe('coiled as its cable takes it', () => {
     const pack = coil('rg-405', 'n-plug-direct-rg-405');
     expect(pack.figures).toEqual([]);
     expect(said(pack)).toMatch(/never coiled/);
+    expect(pack.held).not.toMatch(/left hand|free on the floor/);
   });
 });

@@ -2,7 +2,7 @@ import type { CoaxCable } from '../cable/cable.ts';
 import { cables } from '../cable/catalogue/catalogue.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
 import type { NamedPort } from '../connector/port.ts';
-import { connectorSeriesById } from '../connector/series.ts';
+import { connectorSeriesById, systemImpedanceOf } from '../connector/series.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { LeadRequest } from '../lead/make-lead.ts';
@@ -66,7 +66,7 @@ const usualSwr = 1.5;
 export function proposeRadioLeads(want: RadioWant): RadioAnswer {
   const { near, far, length, power, frequencies, environment, limitDb, house } = want;
   const ends = [near, far].map(({ port }) => connectorSeriesById(port.seriesId));
-  const [systemImpedance, other] = ends.map(({ impedance }) => (impedance === 75 ? 75 : 50));
+  const [systemImpedance, other] = ends.map(systemImpedanceOf);
   if (systemImpedance !== other)
     throw new RangeError(
       twoImpedancesWords(
@@ -156,7 +156,7 @@ function endFor({ port }: NamedPort, cable: CoaxCable, want: RadioWant): EndCand
   const candidates = findEnds({
     port,
     cable,
-    systemImpedance: connectorSeriesById(port.seriesId).impedance === 75 ? 75 : 50,
+    systemImpedance: systemImpedanceOf(connectorSeriesById(port.seriesId)),
     frequency: Math.max(...frequencies),
     power,
     environment,

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import type { CoaxConnector, Connector } from '../connector/connector.ts';
 import { seriesAndSex } from '../connector/connector.ts';
-import { partKinds } from '../thread/part-kind.ts';
+import { partKindSchema } from '../thread/part-kind.ts';
 
 /** Something that is thrown away when work is done again: what it is, and what it is kept as in the stores. */
 export const scrapSchema = z.object({
   kind: z.enum([
-    ...partKinds,
+    ...partKindSchema.options,
     'connector',
     'connector with contact',
     'contact',

@@ -256,7 +256,7 @@ function layStep(lead: Lead, cable: LayeredCable): StepDraft {
   const figures = radius === undefined ? [] : [leastRadius(radius, cable)];
   return {
     role: 'lay-back',
-    work: 'coil',
+    work: 'lay',
     stage: 'Finish',
     ...layWords({ wall: lead.ends.some(({ lies }) => lies === 'wall') }),
     figures,
@@ -283,7 +283,7 @@ function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
   if (diameter === null)
     return {
       role: 'coil',
-      work: 'coil',
+      work: 'lay',
       stage: 'Finish',
       ...packFlatWords({ leadName: lead.name }),
     };

@@ -19,6 +19,7 @@ export const works = [
   'shrink',
   'tape',
   'label',
+  'lay',
   'coil',
   'prove',
 ] as const;

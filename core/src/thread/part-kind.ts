@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
-/** What slides on the cable, by what it is. Rules about parts go by this, never by what a part is called. */
-export const partKinds = [
+/** Parts of a connector: none is made split. */
+const ofConnector = [
   'ferrule',
   'gland nut',
   'washer',
@@ -11,34 +11,17 @@ export const partKinds = [
   'coupling',
   'coupling nut',
   'reducer',
-  'splice boot',
   'bushing',
   'chuck',
   'boot',
   'insulating tube',
   'handle',
   'relief spring',
-  'shrink',
-  'label sleeve',
-  'split shrink',
-  'core shrink',
-  'edge shrink',
-  'braided sleeve',
-  'sleeve shrink',
-  'choke',
-  'choke tube',
-  'choke shrink',
-  'relief shrink',
-  'jacket seal',
-  'colour band',
-  'marker ring',
-  'tube',
   'plug cover',
 ] as const;
-export const partKindSchema = z.enum(partKinds);
-export type PartKind = z.infer<typeof partKindSchema>;
 
-const splitKinds: readonly PartKind[] = [
+/** Sleeves and beads: each is made in a split or wrap-round kind too. */
+const ofCable = [
   'shrink',
   'split shrink',
   'core shrink',
@@ -55,7 +38,13 @@ const splitKinds: readonly PartKind[] = [
   'colour band',
   'marker ring',
   'tube',
-];
+] as const;
 
-/** Whether a part is made in a split or wrap-round kind too: sleeves and beads are, the parts of a connector are not. */
+/** What slides on the cable, by what it is. Rules about parts go by this, never by what a part is called. */
+export const partKindSchema = z.enum([...ofConnector, ...ofCable]);
+export type PartKind = z.infer<typeof partKindSchema>;
+
+const splitKinds: readonly PartKind[] = ofCable;
+
+/** Whether a part is made in a split or wrap-round kind too. */
 export const comesSplit = (kind: PartKind): boolean => splitKinds.includes(kind);

@@ -21,6 +21,7 @@ const usual: Readonly<Record<Work, number>> = {
   shrink: 60,
   tape: 90,
   label: 45,
+  lay: 45,
   coil: 45,
   prove: 120,
 };

@@ -17,6 +17,8 @@ export const looseWords = {
       'Twist each core the way it lies, all strands in, and do not tin it: solder creeps under a clamp. Push a cap over each, so that no two touch and nobody is pricked, until it is clamped at its place.',
     experienced: 'Twist, no solder, a cap on each.',
   },
+  held: 'Cable in soft jaws, the cores toward you.',
+  cues: [],
   why: 'Strands that spread lie across to the next clamp.',
   good: ['round, tight twist', 'every core capped'],
   bad: ['strands spread', 'tinned', 'bare ends that can touch'],

@@ -12,6 +12,7 @@ export const innerFerruleWords = ({
     firstTime: `Open the braid like a funnel. Slide the inner ferrule over the dielectric${hasFoil ? ' and its foil' : ''}, thin edge first, with a slight twist, under the braid until its rear meets the jacket edge. Lay the braid back over it, every wire.`,
     experienced: `Inner ferrule under the braid to the jacket edge, braid over it.`,
   },
+  held: 'Cable in soft jaws, end up: one hand spreads the braid, the other turns the ferrule.',
   why: 'The outer ferrule presses the braid on to it; without it the crimp crushes the dielectric.',
   good: ['rear edge at the jacket', 'braid all round it'],
   bad: [hasFoil ? 'foil pushed back' : 'dielectric scored', 'a wire under it'],

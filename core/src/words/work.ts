@@ -20,6 +20,7 @@ export const heldHow = {
   shrink: 'Cable across a heat-proof rest, turned with one hand, the gun in the other.',
   tape: 'Cable hung between two clips, so that the roll can pass round it.',
   label: 'Lead lying straight, both ends in sight.',
+  lay: 'Both hands on the cable: nothing hangs on an end or a joint.',
   coil: 'Standing, the first end in the left hand, the lead free on the floor.',
   prove: 'Lead laid out, nothing connected but the instrument.',
 } as const;
@@ -52,6 +53,7 @@ export const flowCues = {
   ],
   tape: ['stretched to half its width', 'it welds to itself under the thumb'],
   label: [],
+  lay: [],
   coil: [],
   prove: [],
 } as const;

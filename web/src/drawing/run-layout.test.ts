@@ -4,7 +4,7 @@ import { leastWidth, scaleFor, sidesOf } from './run-side.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { LeadPart } from '@gorvane/core/thread/lead-part.ts';
-import { runLayout } from './run-layout.ts';
+import { nameRise, namesAbove, runLayout } from './run-layout.ts';
 
 const forms = ['ferrule', 'nut', 'ring', 'coupling', 'boot', 'tube', 'sleeve', 'beads'] as const;
 const part = (id: string, form: LeadPart['form']) => ({ id, form }) as LeadPart;
@@ -70,6 +70,17 @@ describe('parts along the run', () => {
       .sort()
       .map(([, { x }]) => x);
     expect(xs).toEqual([...xs].sort((a, b) => a - b));
+  });
+
+  test('names in many rows get room above: none stands higher than the drawing then reaches', () => {
+    const near = [...forms, ...forms].map((form, n) => part(`near ${n} ${form}`, form));
+    const side = { origin: 90, direction: 1 as const, closed: false, parts: near, y: 102 };
+    const places = runLayout([side], 250, 1, () => 'a name of twenty letters');
+    const rows = near.map(({ id }) => places.get(id)!.row);
+    expect(Math.max(...rows)).toBeGreaterThan(4);
+    const above = namesAbove([side], places);
+    for (const row of rows) expect(side.y - nameRise(row)).toBeGreaterThan(-above);
+    expect(namesAbove([{ ...side, parts: near.slice(0, 1) }], places)).toBe(0);
   });
 
   test('a coupling is drawn with its connector once that is closed', () => {

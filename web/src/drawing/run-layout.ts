@@ -90,3 +90,17 @@ export function runLayout(
   }
   return places;
 }
+
+/** The leader to a name in its row, and the upper edge of that name, above the middle of the cable, pixels. */
+export const nameRise = (row: number): number => 46 + row * 15;
+const nameHeight = 18;
+
+/** How far the names of all parts reach beyond the upper edge of the drawing, pixels. */
+export const namesAbove = (
+  sides: readonly (Pick<RunSide, 'parts'> & { readonly y: number })[],
+  places: ReadonlyMap<string, PartPlace>,
+): number =>
+  Math.max(
+    0,
+    ...sides.flatMap(({ y, parts }) => parts.map(({ id }) => nameRise(places.get(id)!.row) + nameHeight - y)),
+  );

@@ -73,7 +73,7 @@ export function sidesOf(plan: ShownPlan, width: number, height: number, scale: n
       end,
       origin: width - endLength(end, scale) - besideEnd,
       direction: -1,
-      y: many ? ((index + 0.58) * height) / far.length : middle,
+      y: many ? ((index + 0.55) * height) / far.length : middle,
       meets,
     })),
   ];

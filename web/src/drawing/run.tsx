@@ -8,8 +8,9 @@ import type { EndState } from './end-shape.tsx';
 import { EndShape } from './end-shape.tsx';
 import { pickable } from './pickable.ts';
 import { isStepDone, StrippedEnd } from './stripped-end.tsx';
+import type { LeadPart } from '@gorvane/core/thread/lead-part.ts';
 import type { PartPlace } from './run-layout.ts';
-import { runLayout } from './run-layout.ts';
+import { nameRise, namesAbove, runLayout } from './run-layout.ts';
 import { PartShape } from './part-shape.tsx';
 import { LegLengths, Legs } from './run-legs.tsx';
 import type { RunProps, Side } from './run-side.ts';
@@ -47,12 +48,18 @@ export function Run({ plan, progress, onPick, faults, small = false, numbers }: 
     ]),
   );
   const names = sides.map(({ end }) => end.end.name);
+  const above = small
+    ? 0
+    : namesAbove(
+        sides.map(({ end, y }) => ({ y, parts: partsAt(plan, end) })),
+        places,
+      );
   return (
     <div ref={ref}>
       <svg
         className="drawing run-drawing"
-        viewBox={`0 0 ${width} ${height}`}
-        height={height}
+        viewBox={`0 ${-above} ${width} ${above + height}`}
+        height={above + height}
         role="group"
         aria-label={`Run of ${plan.lead.name}, end ${names[0]!} to end ${names.slice(1).join(' and ')}`}
       >
@@ -153,7 +160,7 @@ function WholeLength({ plan, sides }: { readonly plan: ShownPlan; readonly sides
   return (
     <>
       <text
-        className="figures"
+        className="figures name"
         x={x}
         y={near.y - Math.max(28, cable / 2 + 20)}
         textAnchor="middle"
@@ -162,7 +169,7 @@ function WholeLength({ plan, sides }: { readonly plan: ShownPlan; readonly sides
         {finished.first}
       </text>
       <text
-        className="soft"
+        className="soft name"
         x={x}
         y={near.y + Math.max(48, cable / 2 + 28)}
         textAnchor="middle"
@@ -234,7 +241,17 @@ interface PartsProps extends Pick<RunProps, 'plan' | 'progress' | 'onPick' | 'nu
 
 /** The parts near one end, from the end inward. */
 function Parts({ plan, end, progress, scale, direction, small, numbers, places, onPick }: PartsProps) {
-  return partsAt(plan, end).map((part) => {
+  const parts = partsAt(plan, end);
+  const middleOf = ({ id }: LeadPart) => places.get(id)!.x + places.get(id)!.length / 2;
+  // Under all names, so that none is crossed out.
+  const leaders = parts.map((part) => (
+    <path
+      key={`to ${part.id}`}
+      className="leader"
+      d={`M ${middleOf(part)} -14 V ${-nameRise(places.get(part.id)!.row)}`}
+    />
+  ));
+  const shapes = parts.map((part) => {
     const state = isOn(plan.lead, part, progress) ? 'on' : 'missing';
     const { x, length, row } = places.get(part.id)!;
     return (
@@ -245,22 +262,21 @@ function Parts({ plan, end, progress, scale, direction, small, numbers, places, 
       >
         <PartShape part={part} x={x} length={length} scale={scale} ghost={state === 'missing'} />
         {!small && (
-          <g transform={`translate(${x + length / 2} 0) scale(${direction} 1)`}>
-            <path className="leader" d={`M 0 ${-14} V ${-46 - row * 15}`} />
-            <text
-              fontSize={13}
-              fontWeight={600}
-              textAnchor="middle"
-              y={-50 - row * 15}
-              className={state === 'missing' ? 'out' : undefined}
-            >
-              {nameOf(plan, part, progress, numbers)}
-            </text>
-          </g>
+          <text
+            transform={`translate(${middleOf(part)} 0) scale(${direction} 1)`}
+            fontSize={13}
+            fontWeight={600}
+            textAnchor="middle"
+            y={-nameRise(row) - 4}
+            className={state === 'missing' ? 'name out' : 'name'}
+          >
+            {nameOf(plan, part, progress, numbers)}
+          </text>
         )}
       </g>
     );
   });
+  return [...(small ? [] : leaders), ...shapes];
 }
 
 function EndLabel({

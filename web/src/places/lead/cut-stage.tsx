@@ -144,8 +144,9 @@ function BatchTotal({ lead, plan }: StageProps) {
             <th scope="row">{order.name}</th>
             <td className="number reading">{line.quantity} units</td>
             <td className="number">
-              <strong className="reading">{formatMetres(line.quantity * each)}</strong>{' '}
-              <Length metres={line.quantity * each} digits={0} />
+              <strong>
+                <Length metres={line.quantity * each} cable />
+              </strong>
             </td>
           </tr>
         ))}

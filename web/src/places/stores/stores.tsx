@@ -38,7 +38,7 @@ export function Stores() {
         <div className="actions">
           <TextInput
             aria-label="Search bags"
-            placeholder="search by bag or connector"
+            placeholder="bag or connector"
             value={text}
             onChange={({ currentTarget }) => setText(currentTarget.value)}
           />
