@@ -42,7 +42,7 @@ test('one lead from end to end', async ({ desk }) => {
   await test.step('Cut: itemised, in both units, for six', async () => {
     await openStage(desk, 'Cut');
     await expect(desk.getByRole('row', { name: 'Cut length, square' })).toContainText('3.39 m');
-    await expect(desk.getByRole('row', { name: /^Receiver patch lead 6 units/ })).toContainText('20.376 m');
+    await expect(desk.getByRole('row', { name: /^Receiver patch lead 6 units/ })).toContainText('20.4 m');
     await desk.getByLabel('Spare for re-terminations').selectOption('1');
     await expect(desk.getByText('End A: spare for one re-termination')).toBeVisible();
     await expectAccessible(desk);

@@ -70,6 +70,9 @@ class Story {
   /** Does steps the way a good unit is built. */
   build(steps: readonly Step[], random: () => number): void {
     for (const step of steps) {
+      step.cuts
+        .flatMap(({ partIds }) => partIds)
+        .forEach((partId) => this.tell({ kind: 'part cut', partId }));
       step.threads.forEach(({ partId }) => this.tell({ kind: 'part on', partId }));
       step.requires.forEach(({ partId }) => this.tell({ kind: 'part confirmed', stepId: step.id, partId }));
       if (step.recordsStrip) this.tell(measuredStrip(this.unit, step, random));

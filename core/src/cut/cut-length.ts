@@ -7,6 +7,7 @@ import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd, Piece, ReferencePlane } from '../lead/lead.ts';
 import { endById, endsOfPiece } from '../lead/lead.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
+import { asCutOff } from '../quantity/made.ts';
 import { bendTerms } from './bend.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
 import { stripLength } from '../strip/cut-of.ts';
@@ -142,6 +143,8 @@ export function cutLengthOf(
       assumed: true,
     },
   ];
+  const squared = sum(reel);
+  const pulled = asCutOff(squared);
   return {
     pieceId: piece.id,
     cableId: piece.cableId,
@@ -149,10 +152,10 @@ export function cutLengthOf(
     betweenJackets,
     leastBetweenJackets: betweenJackets - sum(extras),
     offTheReel: {
-      value: sum(reel),
+      value: pulled,
       kind: 'length',
-      formula: 'cut length + squaring',
-      terms: reel,
+      formula: 'cut length + squaring, up to what a tape reads',
+      terms: [...reel, { label: 'Up to the next mark', value: pulled - squared, kind: 'length' }],
       source: 'house setting',
     },
     retermination,

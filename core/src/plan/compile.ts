@@ -1,4 +1,4 @@
-import { partsToCut } from '../thread/cut-list.ts';
+import { cutList } from '../thread/cut-list.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import type { House } from '../house/house.ts';
@@ -41,7 +41,7 @@ export function compileSteps(input: CompileInput): Step[] {
   const cut = completeSteps(
     lead.id,
     null,
-    cutSteps(lead, input.cuts, partsToCut(input.parts, thread, input.sleeves)),
+    cutSteps(lead, input.cuts, cutList(input.parts, thread, input.sleeves)),
   );
   return thread.moments.reduce<Step[]>((steps, moment, index) => {
     const threaded = threadSteps(input, moment, index, steps);

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { asMade, cableGrain, cableTexts, formatFeet, stripGrain } from './made.ts';
+import { asCutOff, asMade, cableGrain, cableTexts, formatFeet, stripGrain } from './made.ts';
 
 describe('figures as they can be made', () => {
   test.each([
@@ -18,6 +18,10 @@ describe('figures as they can be made', () => {
   test('the grain grows with the length: 0.5, 1, 5 mm', () => {
     expect([0.4, 0.5, 0.51, 2, 2.01].map(cableGrain)).toEqual([0.5e-3, 0.5e-3, 1e-3, 1e-3, 5e-3]);
     expect(asMade(2.0126, cableGrain(2.0126))).toBe(2.015);
+  });
+
+  test('off a reel comes never less than is needed, and no mark more', () => {
+    expect([3.3955, 3.4, 0.7501, 0.3331].map(asCutOff)).toEqual([3.4, 3.4, 0.751, 0.3335]);
   });
 
   test('a blade holds half a millimetre, a tool a tenth; a narrow tolerance is never rounded away', () => {

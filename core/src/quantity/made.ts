@@ -18,6 +18,13 @@ export const stripGrain = (strippedWith: string, tolerance: number): number =>
 export const asMade = (metres: number, grain: number): number =>
   Number((Math.round(metres / grain) * grain).toFixed(6));
 
+/** What is pulled off a reel for a length: never less than it, to the next that can be cut. Metres. */
+export function asCutOff(metres: number): number {
+  const grain = cableGrain(metres);
+  // A length that is a multiple already is not carried over by the last bit of a double.
+  return Number((Math.ceil(metres / grain - 1e-6) * grain).toFixed(6));
+}
+
 /** Feet and inches to the nearest quarter: `11 ft 2 1/4 in`. */
 export function formatFeet(metres: number): string {
   const quarters = Math.round((metres / inch) * 4);

@@ -6,11 +6,12 @@ import { liesThere } from '../lead/lying.ts';
 import type { Explained } from '../quantity/explained.ts';
 import { setbackOf } from '../cut/bend.ts';
 import { formatMillimetres } from '../quantity/length.ts';
-import type { PartToCut } from '../thread/cut-list.ts';
+import type { CutListRow } from '../thread/cut-list.ts';
+import type { PieceToCut } from './step.ts';
 import type { StepDraft } from './step-draft.ts';
 
 /** Steps before the first end: count, cut, square and inspect. Nothing of a lead that comes back is cut again. */
-export function cutSteps(lead: Lead, cuts: readonly CutLength[], tubes: readonly PartToCut[]): StepDraft[] {
+export function cutSteps(lead: Lead, cuts: readonly CutLength[], tubes: readonly CutListRow[]): StepDraft[] {
   const lies = liesThere(lead);
   const isRepair = lead.fittedEndIds.length > 0 || lies;
   const print =
@@ -28,24 +29,15 @@ export function cutSteps(lead: Lead, cuts: readonly CutLength[], tubes: readonly
     plus: null,
     minus: null,
   }));
-  const small = tubes.map(({ label, cutLength }) => ({
-    label: `cut ${label}`,
-    figure: cutLength,
-    plus: null,
-    minus: null,
-  }));
-  const isBraided = tubes.some(({ kind }) => kind === 'braided sleeve');
+  const isBraided = tubes.some(({ parts }) => parts.some(({ kind }) => kind === 'braided sleeve'));
   return [
     {
       role: 'cut',
       work: 'cut',
       stage: 'Cut',
-      ...cutWords({ isRepair, print, tubes: small.length, isBraided, lies }),
-      figures: lies
-        ? [...tryFigures(lead, cuts), ...small]
-        : isRepair
-          ? small
-          : [...figures, ...squared, ...small],
+      ...cutWords({ isRepair, print, tubes: tubes.length, isBraided, lies }),
+      figures: lies ? tryFigures(lead, cuts) : isRepair ? [] : [...figures, ...squared],
+      cuts: tubes.map(pieceToCut),
       tools: [
         ...(isRepair ? [] : [{ label: 'Cable cutter', setting: 'rotating, not squeezing' }]),
         ...(isBraided ? [{ label: 'Hot knife', setting: 'seals the edge of the sleeve as it cuts' }] : []),
@@ -54,6 +46,14 @@ export function cutSteps(lead: Lead, cuts: readonly CutLength[], tubes: readonly
     ...(lead.bends.length > 0 && !isRepair ? [bendStep(lead)] : []),
   ];
 }
+
+/** One piece by what it is for, several alike by how many and of what. */
+const pieceToCut = ({ name, colour, cutLength, parts }: CutListRow): PieceToCut => ({
+  partIds: parts.map(({ id }) => id),
+  label: parts.length === 1 ? parts[0]!.label : `${parts.length} x ${name}`,
+  colour,
+  length: cutLength,
+});
 
 /** Of a cable that lies there: what there is for another try, and what each one takes. */
 function tryFigures(lead: Lead, cuts: readonly CutLength[]): NonNullable<StepDraft['figures']> {

@@ -17,6 +17,7 @@ export function completeSteps(
     id: idOf(draft),
     endId,
     about: null,
+    cuts: [],
     threads: [],
     requires: [],
     tools: [],

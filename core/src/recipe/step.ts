@@ -53,6 +53,14 @@ const stepPartSchema = z.object({
   how: z.string(),
 });
 
+/** A tube, sleeve or slip that is cut before anything goes on: one, or several alike. */
+const pieceToCutSchema = z.object({
+  partIds: z.array(z.string()).min(1),
+  label: z.string(),
+  colour: z.string().nullable(),
+  length: explainedSchema,
+});
+
 /** One thing to do, frozen with the plan that a unit is built to. */
 export const stepSchema = z.object({
   /** Made from lead, end, method, role and what it is about: the same step of every unit has the same id. */
@@ -69,6 +77,8 @@ export const stepSchema = z.object({
   title: z.string(),
   text: z.object({ firstTime: z.string(), experienced: z.string() }),
   why: z.string(),
+  /** Small pieces cut in this step, each ticked as it lies there. */
+  cuts: z.array(pieceToCutSchema).default([]),
   /** Parts put on in this step. */
   threads: z.array(stepPartSchema),
   /** Parts for which this step is too late: all are on the cable before it is done. */
@@ -95,6 +105,7 @@ export const stepSchema = z.object({
 export type Step = z.infer<typeof stepSchema>;
 export type HoldPoint = z.infer<typeof holdPointSchema>;
 export type AskedReading = z.infer<typeof askedReadingSchema>;
+export type PieceToCut = z.infer<typeof pieceToCutSchema>;
 export type StepPart = z.infer<typeof stepPartSchema>;
 
 /** A time to keep: dwell of the iron, cooling, glue that sets. Seconds. */

@@ -15,7 +15,7 @@ export interface CutListRow {
 }
 
 /** Every tube and sleeve that still goes on, with the length to cut it to: it is cut before anything is threaded. */
-export function partsToCut(
+function partsToCut(
   parts: readonly LeadPart[],
   thread: ThreadPlan,
   sleeves: readonly CoreSleeve[],

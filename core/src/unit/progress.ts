@@ -54,6 +54,8 @@ export interface UnitProgress {
   readonly aside: string | null;
   readonly steps: readonly Step[];
   readonly done: ReadonlySet<string>;
+  /** Tubes, sleeves and slips that were cut. */
+  readonly cut: ReadonlySet<string>;
   readonly on: ReadonlySet<string>;
   /** Parts seen at each step that would be too late for them. */
   readonly confirmed: ReadonlyMap<string, ReadonlySet<string>>;
@@ -89,6 +91,7 @@ interface Draft {
   scrapped: string | null;
   aside: string | null;
   done: Set<string>;
+  cut: Set<string>;
   on: Set<string>;
   confirmed: Map<string, Set<string>>;
   holds: Map<string, HoldAnswer>;
@@ -113,6 +116,7 @@ const untouched = (): Draft => ({
   scrapped: null,
   aside: null,
   done: new Set(),
+  cut: new Set(),
   on: new Set(),
   confirmed: new Map(),
   holds: new Map(),
@@ -153,6 +157,8 @@ type Player<Kind extends UnitHappening['kind']> = (
 /** What each kind of happening makes of a unit. */
 const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
   started: (draft) => void (draft.started = true),
+  'part cut': ({ cut }, { partId }) => void cut.add(partId),
+  'cut taken back': ({ cut }, { partId }) => void cut.delete(partId),
   'part on': (draft, { partId }) => void draft.on.add(partId),
   'part off': (draft, { partId }) => {
     draft.on.delete(partId);

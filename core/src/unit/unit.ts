@@ -26,6 +26,9 @@ const stripLengths = z.record(z.string(), z.number());
 export const unitHappeningSchema = z.discriminatedUnion('kind', [
   /** Freezes the plan: its checksum, so that a changed plan is noticed. */
   z.object({ kind: z.literal('started'), planChecksum: z.string(), programVersion: z.string() }),
+  /** A tube, sleeve or slip lies there, cut to length. */
+  z.object({ kind: z.literal('part cut'), partId: z.string() }),
+  z.object({ kind: z.literal('cut taken back'), partId: z.string() }),
   z.object({ kind: z.literal('part on'), partId: z.string() }),
   z.object({ kind: z.literal('part off'), partId: z.string(), reason: z.string() }),
   /** A part seen with a hand on it at a step after which it is too late. */

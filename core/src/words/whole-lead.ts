@@ -2,7 +2,7 @@
 
 /** Tubes and sleeves are cut with the cable. */
 const tubeWords = (tubes: number) =>
-  tubes === 0 ? '' : ' Cut every tube and sleeve to its figure below, before it goes on.';
+  tubes === 0 ? '' : ' Cut every tube and sleeve to length, and tick each as you cut it.';
 
 export const cutWords = ({
   isRepair,

@@ -150,6 +150,7 @@ test.each([
   [5, 'version-5'],
   [6, 'version-6'],
   [7, 'version-7'],
+  [8, 'version-8'],
 ])('a database of version %d is brought here as an archive is, with nothing lost', async (version, file) => {
   await filledFrom(file, version);
   const database = new Database(name);

@@ -3,6 +3,7 @@ import { endsAndSignals } from './to-4.ts';
 import { limitsAndFarEnds, workAndSchools } from './to-6.ts';
 import { rolesAndWholePlans } from './to-7.ts';
 import { benchApart } from './to-8.ts';
+import { piecesToCut } from './to-9.ts';
 
 /** From one version of stored records to the next, record by record. Never changed once it has been used. */
 export interface Migration {
@@ -12,7 +13,7 @@ export interface Migration {
 }
 
 /** The version of stored records, in databases and archives alike. */
-export const dataVersion = 8;
+export const dataVersion = 9;
 
 /** The same list for the database and for archives. */
 export const migrations: readonly Migration[] = [
@@ -24,6 +25,7 @@ export const migrations: readonly Migration[] = [
   { from: 5, to: 6, up: limitsAndFarEnds },
   { from: 6, to: 7, up: rolesAndWholePlans },
   { from: 7, to: 8, up: benchApart },
+  { from: 8, to: 9, up: piecesToCut },
 ];
 
 /** Archives counted by themselves up to 3: the oldest records that an archive of such a version may hold. */

@@ -17,7 +17,12 @@ export function useHappeningWords(steps: readonly Step[]): (happening: UnitHappe
 function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>): Words {
   const stepOf = (stepId: string) => steps.find(({ id }) => id === stepId);
   const title = (stepId: string) => stepOf(stepId)?.title ?? stepId;
-  const parts = new Map(steps.flatMap(({ threads }) => threads).map(({ partId, label }) => [partId, label]));
+  const parts = new Map(
+    steps.flatMap(({ cuts, threads }) => [
+      ...cuts.flatMap(({ partIds, label }) => partIds.map((partId) => [partId, label] as const)),
+      ...threads.map(({ partId, label }) => [partId, label] as const),
+    ]),
+  );
   const part = (partId: string) => parts.get(partId) ?? partId;
   const mm = (metres: number, digits = 1) => `${formatMillimetres(metres, digits)} mm`;
   const readingOf = (stepId: string, reading: number | null) => {
@@ -27,6 +32,8 @@ function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>)
   };
   return {
     started: ({ programVersion }) => `Started: plan frozen, program ${programVersion}`,
+    'part cut': ({ partId }) => `Cut to length: ${part(partId)}`,
+    'cut taken back': ({ partId }) => `Not cut after all: ${part(partId)}`,
     'part on': ({ partId }) => `On the cable: ${part(partId)}`,
     'part off': ({ partId, reason }) => `Off the cable: ${part(partId)}, ${reason}`,
     'part confirmed': ({ partId, stepId }) => `Seen on the cable: ${part(partId)}, at ${title(stepId)}`,

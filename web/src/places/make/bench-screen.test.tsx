@@ -15,6 +15,15 @@ const title = async (text: string | RegExp) =>
   waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(text));
 const bar = () => document.querySelector('.done-bar strong')!.textContent;
 const press = (key: string) => fireEvent.keyDown(document.body, { key });
+/** Ticks every piece to cut, one press each. */
+async function cutAll(): Promise<void> {
+  await waitFor(() => expect(bar()).toMatch(/^Cut: /));
+  while (bar()!.startsWith('Cut: ')) {
+    const stood = bar();
+    press('PageDown');
+    await waitFor(() => expect(bar()).not.toBe(stood));
+  }
+}
 const happenings = async (unitId = third.id) =>
   (await eventsOfUnit(unitId)).map(({ happening }) => happening);
 const last = async (unitId = third.id) => (await happenings(unitId)).at(-1)!;
@@ -273,9 +282,11 @@ describe('a batch', () => {
     openAt(`/build/${fourth.id}`);
     await title('Count the parts and cut the cable');
     await userEvent.click(await screen.findByLabelText('one step over all'));
+    await cutAll();
     press('PageDown');
     await waitFor(() => expect(document.querySelector('.build-head')!.textContent).toContain('OS-0005'));
     await title('Count the parts and cut the cable');
+    await cutAll();
     press('PageDown');
     await waitFor(() => expect(document.querySelector('.build-head')!.textContent).toContain('OS-0004'));
     await title('Thread the parts');

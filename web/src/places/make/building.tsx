@@ -22,6 +22,7 @@ import { BuildTools } from './build-tools.tsx';
 import { DoneBar } from './done-bar.tsx';
 import { EvidenceDialog } from './evidence-dialog.tsx';
 import { FinishedScreen } from './finished-screen.tsx';
+import { touchPiece } from './cut-panel.tsx';
 import { touchPart } from './parts-panel.tsx';
 import { primaryOf } from './primary.ts';
 import { RecordAlert } from './record-alert.tsx';
@@ -84,6 +85,8 @@ export function Building({ view, frozen }: BuildingProps) {
     switch (primary.does) {
       case 'look on':
         return at.lookOn();
+      case 'cut':
+        return void record(touchPiece(progress, primary.piece));
       case 'put on':
       case 'confirm':
         return void record(touchPart(step, progress, primary.part));

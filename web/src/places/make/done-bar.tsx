@@ -38,6 +38,11 @@ function wordsFor(primary: Primary, step: Step): { title: string; below: string 
   switch (primary.does) {
     case 'look on':
       return { title: 'Go on looking', below: touch };
+    case 'cut':
+      return {
+        title: `Cut: ${primary.piece.label}`,
+        below: `${primary.left === 1 ? 'the last piece' : `${primary.left} pieces to cut`}; ${touch}`,
+      };
     case 'put on':
       return { title: `On: ${primary.part.label}`, below: `${primary.part.how}; ${touch}` };
     case 'confirm':

@@ -45,7 +45,7 @@ export function PartsPanel({ step, steps, progress, nextId, onRecord }: PartsPan
       <ol>
         {listed.map((part) => (
           <li key={part.partId} className={part.partId === nextId ? 'next-part' : undefined}>
-            <PartTick step={step} progress={progress} part={part} onRecord={onRecord} />
+            <PartTick step={step} steps={steps} progress={progress} part={part} onRecord={onRecord} />
           </li>
         ))}
       </ol>
@@ -53,16 +53,22 @@ export function PartsPanel({ step, steps, progress, nextId, onRecord }: PartsPan
   );
 }
 
+/** It is a piece that is cut to length, and nobody has ticked that it was. */
+const isUncut = (partId: string, steps: readonly Step[], { cut }: UnitProgress) =>
+  !cut.has(partId) && steps.some(({ cuts }) => cuts.some(({ partIds }) => partIds.includes(partId)));
+
 function PartTick({
   step,
+  steps,
   progress,
   part,
   onRecord,
-}: Pick<PartsPanelProps, 'step' | 'progress' | 'onRecord'> & { readonly part: StepPart }) {
+}: Pick<PartsPanelProps, 'step' | 'steps' | 'progress' | 'onRecord'> & { readonly part: StepPart }) {
   const on = progress.on.has(part.partId);
   const isGate = step.requires.some(({ partId }) => partId === part.partId);
   const seen = progress.confirmed.get(step.id)?.has(part.partId) === true;
   const ticked = on && (!isGate || seen);
+  const uncut = !on && isUncut(part.partId, steps, progress);
   const Icon = ticked ? IconCircleCheckFilled : on ? IconCircleDot : IconCircle;
   return (
     <button
@@ -79,6 +85,7 @@ function PartTick({
         {part.label}
         <small>
           {part.how}
+          {uncut ? ', not ticked as cut' : ''}
           {ticked || !isGate
             ? ''
             : on

@@ -5,6 +5,7 @@ import { BenchWalk } from '@gorvane/core/testing/bench-walk.ts';
 import { exampleLead, house } from '@gorvane/core/testing/example.ts';
 import { signalLead } from '@gorvane/core/testing/signal-lead.ts';
 import { primaryOf } from './primary.ts';
+import { touchPiece } from './cut-panel.tsx';
 import { touchPart } from './parts-panel.tsx';
 import { clockText, clockWords } from './timer-panel.tsx';
 import { spanText } from './span-text.ts';
@@ -33,6 +34,21 @@ const now = (walk: BenchWalk, change: { timeStarted?: boolean; isCurrent?: boole
 const named = (name: string) => (step: Step) => calledOf(step) === name;
 
 describe('what the bar does', () => {
+  test('has every tube and sleeve cut before the step is done, like ones at once, and takes a tick back', () => {
+    const { lead, cards } = signalLead('speaker', 'speaker-2x2.5', ['banana-pair', 'banana-pair']);
+    const walk = new BenchWalk(lead, cards, house);
+    walk.until(({ role }) => role === 'cut');
+    const { cuts } = walk.progress.current!;
+    expect(cuts.filter(({ colour }) => colour === 'red').map(({ partIds }) => partIds.length)).toEqual([2]);
+    cuts.forEach((piece, index) => {
+      expect(now(walk)).toEqual({ does: 'cut', piece, left: cuts.length - index });
+      walk.tell(...touchPiece(walk.progress, piece));
+    });
+    expect(now(walk)).toEqual({ does: 'done' });
+    walk.tell(...touchPiece(walk.progress, cuts[0]!));
+    expect(now(walk)).toEqual({ does: 'cut', piece: cuts[0], left: 1 });
+  });
+
   test('threads part by part in the plan’s order, then is done', () => {
     const walk = patch();
     walk.until(({ work }) => work === 'thread');

@@ -1,10 +1,11 @@
 import type { Obstruction, UnitProgress } from '@gorvane/core/unit/progress.ts';
-import type { Step, StepPart } from '@gorvane/core/recipe/step.ts';
+import type { PieceToCut, Step, StepPart } from '@gorvane/core/recipe/step.ts';
 import { stepTimers } from '@gorvane/core/recipe/step.ts';
 
 /** What the big bar, the space bar and the pedal do now: always the next thing, one at a time. */
 export type Primary =
   | { readonly does: 'look on' }
+  | { readonly does: 'cut'; readonly piece: PieceToCut; readonly left: number }
   | { readonly does: 'put on'; readonly part: StepPart }
   | { readonly does: 'confirm'; readonly part: StepPart; readonly left: number }
   | { readonly does: 'say it seats' }
@@ -21,9 +22,15 @@ interface Situation {
   readonly timeStarted: boolean;
 }
 
-/** The next thing at a step: parts one by one, then a trial, a hold point, a time, then done. */
+/** Whether every piece of it was ticked as cut. */
+export const isCut = ({ partIds }: PieceToCut, { cut }: UnitProgress): boolean =>
+  partIds.every((partId) => cut.has(partId));
+
+/** The next thing at a step: pieces to cut and parts one by one, then a trial, a hold point, a time, then done. */
 export function primaryOf({ step, progress, blocks, isCurrent, timeStarted }: Situation): Primary {
   if (!isCurrent) return { does: 'look on' };
+  const uncut = step.cuts.filter((piece) => !isCut(piece, progress));
+  if (uncut[0]) return { does: 'cut', piece: uncut[0], left: uncut.length };
   const notOn = step.threads.find(({ partId }) => !progress.on.has(partId));
   if (notOn) return { does: 'put on', part: notOn };
   const seen = progress.confirmed.get(step.id);

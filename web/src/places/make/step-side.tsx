@@ -5,6 +5,7 @@ import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import type { UnitView } from '../../data/live.ts';
 import { ArticleLengths } from './article-lengths.tsx';
+import { CutPanel } from './cut-panel.tsx';
 import { HoldPanel } from './hold-panel.tsx';
 import { PartsPanel } from './parts-panel.tsx';
 import { TrialPanel } from './trial-panel.tsx';
@@ -29,9 +30,11 @@ export function StepSide({ view, step, plan, left, nextId, onRecord, onAnswer, .
   const { unit, progress } = view;
   const end = endOfStep(plan, step);
   // What asks for something comes before the drawing where the screen is narrow.
-  const asks = step.threads.length + step.requires.length > 0 || step.hold !== null || step.trialFit;
+  const asks =
+    step.cuts.length + step.threads.length + step.requires.length > 0 || step.hold !== null || step.trialFit;
   return (
     <aside className={asks ? 'build-side asks' : 'build-side'} aria-label="Parts and hold points">
+      <CutPanel step={step} progress={progress} onRecord={onRecord} />
       <PartsPanel
         step={step}
         steps={progress.steps}
