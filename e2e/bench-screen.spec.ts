@@ -1,13 +1,23 @@
-import { bar, buildUntil, emptyShop, expect, expectAccessible, heading, openPlace, test } from './desk.ts';
+import {
+  bar,
+  buildUntil,
+  cutAll,
+  emptyShop,
+  expect,
+  expectAccessible,
+  heading,
+  openPlace,
+  test,
+} from './desk.ts';
 
 /** Build at the bench: gates, waivers, the way back, touch, night; and a database that is still empty. */
 
 test('hold points: out leads back, a waiver needs name and reason, safety takes none', async ({ desk }) => {
   await desk.getByRole('link', { name: /^Continue/ }).click();
   await expect(heading(desk)).toHaveText('Measure the strip, end B');
-  await buildUntil(desk, /^Look for nicks and whiskers/);
+  await buildUntil(desk, /^Check for nicks and whiskers/);
   await desk.keyboard.press('PageDown');
-  await expect(heading(desk)).toHaveText('Look for nicks and whiskers, end B');
+  await expect(heading(desk)).toHaveText('Check for nicks and whiskers, end B');
   await desk.getByRole('button', { name: '■ Out' }).click();
   await expect(
     desk.getByText(/^Uses 19.1 mm of the cable at this end; 41.2 mm of 41.2 mm allowed/),
@@ -45,6 +55,7 @@ test('a part that would be too late holds the step', async ({ desk }) => {
   await expect(heading(desk)).toHaveText('Build unit OS-0004');
   await desk.keyboard.press('Space');
   await expect(heading(desk)).toHaveText('Count the parts and cut the cable');
+  await cutAll(desk);
   await desk.keyboard.press('Space');
   await expect(heading(desk)).toHaveText('Thread the parts');
   const parts = desk.locator('.parts button');
@@ -91,7 +102,7 @@ test('the night bench in portrait, by touch', async ({ browser }) => {
   await desk.getByRole('button', { name: /^It stands off/ }).tap();
   await expect(desk.getByText('Conductor end: trim 0.3 mm, a little less at first')).toBeVisible();
   await desk.getByRole('button', { name: /^It seats/ }).tap();
-  await expect(heading(desk)).toHaveText('Look for nicks and whiskers, end B');
+  await expect(heading(desk)).toHaveText('Check for nicks and whiskers, end B');
   await expectAccessible(desk);
   await desk.getByRole('button', { name: 'something is off' }).tap();
   await expectAccessible(desk);

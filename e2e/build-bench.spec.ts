@@ -3,6 +3,7 @@ import type { Page } from '@playwright/test';
 import {
   bar,
   buildUntil,
+  cutAll,
   emptyShop,
   expect,
   expectAccessible,
@@ -39,10 +40,10 @@ test('a unit by keyboard only: parts, times, a joint that was cold, and on to it
 }) => {
   await start(desk, 'OS-0026');
   await buildUntil(desk, /^Solder 2 \(hot\)/);
-  await expect(bar(desk)).toHaveText(/^Start: dwell/);
+  await expect(bar(desk)).toHaveText(/^Start: iron on the joint/);
   await desk.keyboard.press('Space');
   await expect(bar(desk)).toHaveText('Done');
-  await expect(desk.getByText(/^(dwell|let it cool) runs$/)).toBeAttached();
+  await expect(desk.getByText(/^(iron on the joint|let it cool) runs$/)).toBeAttached();
   await desk.keyboard.press('o');
   const dialog = desk.getByRole('dialog');
   await expect(dialog).toContainText('Something is off');
@@ -156,7 +157,9 @@ test('a batch: one step over both, one unit to another bench by its file and bac
   ] as const) {
     await expect(serial).toContainText(now);
     await expect(heading(desk)).toHaveText(title);
-    if (title.startsWith('Count')) await desk.keyboard.press('PageDown');
+    if (!title.startsWith('Count')) continue;
+    await cutAll(desk);
+    await desk.keyboard.press('PageDown');
   }
   await desk.getByText('unit by unit').click();
 
@@ -238,7 +241,7 @@ test('a first article teaches, and paper goes with the unit', async ({ desk }) =
   await desk.getByLabel('Stands off by').press('Enter');
   await expect(desk.getByText(/^▲ Braid end: trimmed by 5.0 mm/)).toBeVisible();
   await desk.keyboard.press('PageDown');
-  await expect(heading(desk)).toHaveText(/^Look for nicks/);
+  await expect(heading(desk)).toHaveText(/^Check for nicks/);
   await desk.getByRole('link', { name: 'The batch' }).click();
   await desk.getByRole('link', { name: 'Its dimensions and corrections' }).click();
   await expect(heading(desk)).toHaveText('First article OS-0010');

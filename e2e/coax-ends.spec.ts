@@ -1,5 +1,6 @@
 import {
   buildUntil,
+  cutAll,
   emptyShopByTouch,
   expect,
   expectAccessible,
@@ -34,7 +35,7 @@ const families: readonly Family[] = [
     lead: 'Test set adapter lead',
     section: /contact flange|ferrule bell/,
     mistake: {
-      step: /^Look for nicks and whiskers, end A/,
+      step: /^Check for nicks and whiskers, end A/,
       advice: /A nick: cut off the strip and take it again/,
       back: /^Take the jacket off, end A/,
     },
@@ -43,7 +44,7 @@ const families: readonly Family[] = [
     lead: 'Marine radio feed line',
     section: /captive contact/,
     mistake: {
-      step: /^Look whether it is seated, end A/,
+      step: /^Check that it is seated, end A/,
       advice: /look at its fingers/,
       back: /^Take the jacket off, end A/,
     },
@@ -61,7 +62,7 @@ const families: readonly Family[] = [
     lead: 'Spare radio lead',
     section: /reducer nose/,
     mistake: {
-      step: /^Look into the holes, end A/,
+      step: /^Check the holes, end A/,
       advice: /take the strip again with more braid/,
       back: /^Take the jacket off, end A/,
     },
@@ -228,6 +229,7 @@ test('an empty shop, by touch: a trunk repair is started, planned, and its boot 
   await expect(page.getByText(/^splice boot, end A/).first()).toBeVisible();
   await startUnit(page, 'touch');
   await expect(heading(page)).toHaveText('Count the parts and cut the cable');
+  await cutAll(page);
   await page.getByRole('button', { name: /^Done/ }).tap();
   await expect(heading(page)).toHaveText('Thread the parts');
   const boot = page.getByRole('button', { name: /^splice boot, end A/ });

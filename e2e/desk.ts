@@ -68,6 +68,16 @@ export async function startUnit(page: Page, by: 'mouse' | 'touch' | 'pedal' = 'm
 /** What the big bar of the build screen says it does. */
 export const bar = (page: Page) => page.locator('.done-bar strong');
 
+/** Ticks every piece that the step has cut, one press each, until the bar says something else. */
+export async function cutAll(page: Page): Promise<void> {
+  await expect(bar(page)).toHaveText(/^(Cut: |Done)/);
+  for (let said = await bar(page).textContent(); said!.startsWith('Cut: ');) {
+    await page.keyboard.press('PageDown');
+    await expect(bar(page)).not.toHaveText(said!);
+    said = await bar(page).textContent();
+  }
+}
+
 /** Does the next thing, again and again, until a step with this title stands there. */
 export async function buildUntil(page: Page, title: RegExp): Promise<void> {
   while ((await page.evaluate(buildOn, title.source)) === 'first article') await measureAsPlanned(page);

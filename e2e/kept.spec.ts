@@ -24,7 +24,7 @@ test('a build goes on where it was left, also with half a reading typed and the 
   await desk.keyboard.press('PageDown');
   await stands('Offer the connector up');
   await desk.keyboard.press('PageDown');
-  await stands('Look for nicks and whiskers');
+  await stands('Check for nicks and whiskers');
   await desk.getByRole('button', { name: '● Good' }).click();
   await stands('Crimp the contact');
   await desk.keyboard.press('PageDown');

@@ -51,3 +51,11 @@ export function nearestBlock(among: readonly Connector[], wanted: TerminalBlock)
   });
   return blocks.sort((a, b) => a.far - b.far)[0]?.connector;
 }
+
+const exampleSizes = [2, 3, 6, 24];
+
+/** Terminal blocks come in every size: a few stand for their likes where all connectors are gone through. */
+export function standsForItsLikes(connector: Connector): boolean {
+  const block = terminalBlockOf(connector);
+  return block === null || exampleSizes.includes(block.positions);
+}

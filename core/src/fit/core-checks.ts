@@ -50,7 +50,7 @@ export function clampRange(input: AnyEndInput, part: string): FitCheck[] {
       free: 0.2 * mm,
       loose: Infinity,
       tooTight: 'It does not close, and the shell does not go home.',
-      tight: 'It closes with force: look that the jacket is not cut.',
+      tight: 'It closes hard: check that it does not cut the jacket.',
       tooLoose: '',
     }),
     judgeClearance({

@@ -54,12 +54,14 @@ export const houseSchema = envelopeSchema.extend({
   squaring: z.number().min(0).max(0.1),
   /** How far the boot of a buried splice reaches past the bare sheath on either side. */
   bootOverlap: z.number().min(0.05).max(1).default(usualBootOverlap),
+  /** The diameter that coils have in this store; null where it is as leads of a length usually are. */
+  storeCoil: z.number().min(0.1).max(2).nullable().default(null),
   dies: z.array(metres),
   /** Tools other than dies that the shop has, by name. */
   tools: z.array(z.enum(shopTools)).default([...shopTools]),
   solderWire: z
     .object({ diameter: metres, fluxByMass: z.number().min(0).max(0.1) })
-    .default({ diameter: 0.7e-3, fluxByMass: 0.022 }),
+    .default({ diameter: 1e-3, fluxByMass: 0.022 }),
   /** From this power on a braid is tacked before a soldered body, W. */
   tackAbove: z.number().positive().default(100),
   shrink: z.array(shrinkSchema),
@@ -139,9 +141,10 @@ export function defaultHouse(now: string): House {
     roomCelsius: 20,
     squaring: 2e-3,
     bootOverlap: usualBootOverlap,
+    storeCoil: null,
     dies: [1.07e-3, 1.73e-3, 2.54e-3, 4.52e-3, 5.41e-3, 6.48e-3, 8.23e-3, 10.9e-3, 15.5e-3],
     tools: [...shopTools],
-    solderWire: { diameter: 0.7e-3, fluxByMass: 0.022 },
+    solderWire: { diameter: 1e-3, fluxByMass: 0.022 },
     tackAbove: 100,
     shrink: [
       shrink(4.8, 1.6, 5.4, false),

@@ -64,12 +64,10 @@ export const schools: readonly School[] = [
     'shrinkFrom',
     'Shrink from',
     'from the connector outward drives air out at the cable; toward the connector keeps the heat off it; from the middle outward traps no air in a long boot',
-    words(
-      'as the part asks',
-      'the connector outward',
-      'the cable toward the connector',
-      'the middle outward',
-    ),
+    [
+      { value: 'as the part asks', label: 'what suits the part' },
+      ...words('the connector outward', 'the cable toward the connector', 'the middle outward'),
+    ],
   ),
   question(
     'stripLengths',
@@ -86,8 +84,8 @@ export const schools: readonly School[] = [
   question(
     'ferruleCrimp',
     'Ferrule crimp',
-    'a small bell at the cable end leaves no sharp edge on the braid',
-    words('bell at the cable end', 'over its whole length'),
+    'hard against the body with a small bell at the cable end: no sharp edge on the braid. A gap left at both ends keeps the die off body and jacket, and is a little weaker. Over the whole length grips most and leaves two edges',
+    words('bell at the cable end', 'over its whole length', 'a small gap at both ends'),
   ),
   question(
     'secondCrimp',
@@ -136,6 +134,36 @@ export const schools: readonly School[] = [
     'Solder cups',
     'filled and reflowed the core is held at once; fed into a dry cup where the core is too thick to enter a full one',
     words('fill and reflow', 'seat and feed'),
+  ),
+  question(
+    'cupFill',
+    'Filling the cups',
+    'one by one the flux is fresh at each joint; all first leaves a hand free for the cores, and the second heat is shorter',
+    words('one by one', 'all first'),
+  ),
+  question(
+    'lugOrder',
+    'Lugs of a jack',
+    'what lies underneath is soldered while it can be reached: sleeve or shield, then ring, then tip. The tip first keeps the iron away from what is done already',
+    words('what lies underneath first', 'the tip first'),
+  ),
+  question(
+    'lugJoint',
+    'Joint on a lug',
+    'both tinned they melt into one in a second or two; a core that is held in the lug needs no third hand, and takes longer to heat through',
+    words('tin both, then reflow', 'hold, heat and feed'),
+  ),
+  question(
+    'pushOn',
+    'Pushing a connector on',
+    'straight, the fingers of the contact are not wrung; a slight twist helps the stem under a tight braid, and may ruck the foil',
+    words('straight', 'with a slight twist'),
+  ),
+  question(
+    'contactHeight',
+    'Height of the contact',
+    'a gauge gives a figure; a look against the mating face finds what is plainly out; a mating trial shows that it meets, and can hurt the mating part where it does not',
+    words('by gauge', 'by look', 'by a mating trial'),
   ),
   question(
     'tinning',
@@ -206,7 +234,7 @@ export const schools: readonly School[] = [
   question(
     'coilFrom',
     'Over-under coil starts from',
-    'so that the far end runs out first',
-    words('end A', 'end B'),
+    'where the plug is inside, the socket comes off the coil first and the lead is run out from the source; the other way round it is run out from the far end. With two ends alike it is end A',
+    words('the plug', 'the socket'),
   ),
 ];

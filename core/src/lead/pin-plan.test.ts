@@ -5,7 +5,7 @@ import { conductorsOf } from '../cable/conductors.ts';
 import { connectorById, pinConnectors } from '../connector/catalogue/catalogue.ts';
 import { pinEndsFor } from '../plan/pin-ends.ts';
 import type { DeviceProfile } from '../house/device.ts';
-import { standsForItsLikes } from '../testing/blocks.ts';
+import { standsForItsLikes } from '../connector/terminal-block.ts';
 import { house } from '../testing/example.ts';
 import { inWords, signalLead } from '../testing/signal-lead.ts';
 import { blockOrders, plainChoices, proposePinPlan } from './pin-plan.ts';

@@ -39,7 +39,7 @@ function steps(input: CoreRecipe): StepDraft[] {
     }),
     ...tellApartStep(input),
     betweenStep(input),
-    closeStep(input, text, { title: title(input.endName), ...more, caution: null }),
+    closeStep(input, null, text, { title: title(input.endName), ...more }),
   ];
 }
 

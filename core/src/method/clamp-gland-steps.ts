@@ -104,6 +104,7 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
     {
       role: 'gland',
       work: 'screw',
+      joint: 'gland',
       stage: 'Join',
       ...glandWords({ endName, cap }),
       tools: [
@@ -122,7 +123,7 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
         goBack('jacket', glandAdvice({ series: connector.series.series })),
       ),
     },
-    cableTugStep(input, 'gland', goBack('gland', cableTugAdvice)),
+    cableTugStep(input, 'gland', 'gland', goBack('gland', cableTugAdvice)),
     setbackStep(input, 'setback', {
       ...stripAgain(input, fixedSetbackAdvice),
       partsOff: [...input.partIds],

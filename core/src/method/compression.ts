@@ -200,6 +200,7 @@ function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'flush-look',
       work: 'look',
+      joint: 'compression sleeve',
       stage: 'Join',
       ...flushLookWords({ endName }),
       hold: lookHold(holdLabels.dielectricFlushPost, {
@@ -210,11 +211,12 @@ function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'compress',
       work: 'crimp',
+      joint: 'compression sleeve',
       stage: 'Join',
       ...compressWords({ endName }),
       tools: [{ label: 'Compression tool', setting: 'set for this length of plug' }],
     },
-    cableTugStep(input, 'plug', cutOffAgain(input, cableTugAdvice, scrap)),
+    cableTugStep(input, 'plug', 'compression sleeve', cutOffAgain(input, cableTugAdvice, scrap)),
   ];
 }
 

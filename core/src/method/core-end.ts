@@ -6,6 +6,7 @@ import {
   holdsJacketWords,
   pullWords,
 } from '../words/core-end.ts';
+import type { JointKind } from '../recipe/joint.ts';
 import type { PartKind } from '../thread/part-kind.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import type { FeatureName } from '../connector/features.ts';
@@ -148,12 +149,14 @@ export function shellRings(
 /** The shell closed over the joints: the moment after which nothing can be threaded. */
 export function closeStep(
   input: CoreRecipe,
+  joint: JointKind | null,
   text: StepDraft['text'],
   more: Partial<StepDraft> = {},
 ): StepDraft {
   return {
     role: 'insert',
     work: 'seat',
+    joint,
     stage: 'Join',
     ...closeWords({ endName: input.endName }),
     text,
@@ -163,10 +166,11 @@ export function closeStep(
 }
 
 /** A pull on the cable with the connector held: the clamp takes it, not the joints. */
-export function pullStep(input: CoreRecipe, clamp: string): StepDraft {
+export function pullStep(input: CoreRecipe, clamp: string, joint: JointKind): StepDraft {
   return {
     role: 'cable-tug',
     work: 'tug',
+    joint,
     stage: 'Join',
     ...pullWords({ endName: input.endName, clamp }),
     hold: lookHold(holdsJacketWords(clamp), goBack('insert', cableTugAdvice({ clamp }))),

@@ -11,7 +11,7 @@ import type { EndPlan } from '../plan/lead-plan.ts';
 import type { MeasuredStrip } from '../strip/strip-plan.ts';
 import { judgeStrip } from '../strip/measured.ts';
 import { cutKey } from '../strip/cut-of.ts';
-import { standsForItsLikes } from '../testing/blocks.ts';
+import { standsForItsLikes } from '../connector/terminal-block.ts';
 import { house, measuredCard } from '../testing/example.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { signalLead, signalPlan } from '../testing/signal-lead.ts';

@@ -32,12 +32,12 @@ describe('the order of work at an end', () => {
       'Cut and bare the cores',
       'Measure the strip',
       'Offer the connector up',
-      'Look for cut and stray strands',
+      'Check for cut and stray strands',
       'Tin the cores',
       'Solder 1 (shield): shield',
       'Solder 2 (hot): white',
       'Solder 3 (cold): blue',
-      'Look at the joints',
+      'Check the joints',
       'Measure between the contacts',
       'Close the connector',
       'Tug the cable',
@@ -47,10 +47,31 @@ describe('the order of work at an end', () => {
   test('lugs: what lies underneath first', () => {
     const { steps } = signalPlan('balanced', 'mic-pair', ['jack-6-trs', 'jack-6-trs']);
     expect(titles(steps).filter((title) => title.startsWith('Solder'))).toEqual([
-      'Solder tip (hot): white',
-      'Solder ring (cold): blue',
       'Solder sleeve (shield): shield',
+      'Solder ring (cold): blue',
+      'Solder tip (hot): white',
     ]);
+    const tipFirst = signalPlan('balanced', 'mic-pair', ['jack-6-trs', 'jack-6-trs'], {
+      house: practised({ lugOrder: 'the tip first', lugJoint: 'hold, heat and feed' }),
+    }).steps;
+    expect(titles(tipFirst).filter((title) => title.startsWith('Solder'))[0]).toBe('Solder tip (hot): white');
+    expect(step(steps, 'joint tip').text.firstTime).toMatch(/two tins melt into one/);
+    expect(step(tipFirst, 'joint tip').text.firstTime).toMatch(
+      /so that it holds by itself.*feed from the other side/,
+    );
+  });
+
+  test('cups are filled one by one, or all before the first core goes in', () => {
+    const first = signalPlan('balanced', 'mic-pair', ['xlr-3-plug', 'xlr-3-plug'], {
+      house: practised({ cupFill: 'all first' }),
+    }).steps;
+    expect(titles(first)).toContain('Fill the cups');
+    const filled = step(first, 'joint 2').figures;
+    const usual = step(mic().steps, 'joint 2').figures;
+    expect(filled.some(({ label }) => label.startsWith('solder wire'))).toBe(false);
+    const contact = (figures: typeof filled) =>
+      figures.find(({ label }) => label === 'iron on the joint')!.figure.value;
+    expect(contact(filled)).toBeLessThan(contact(usual));
   });
 
   test('a flat plug: the body first, for it is a heat sink, then the core when it has cooled', () => {
@@ -64,11 +85,14 @@ describe('the order of work at an end', () => {
     );
   });
 
-  test('clamps: never tinned, every screw opened fully, tugged and tightened once more', () => {
+  test('clamps: never tinned, opposed screws started both and turned in turn, tugged once, at the end', () => {
     const { steps } = lounge();
     expect(titles(steps)).not.toContain('Tin the cores');
     expect(step(steps, 'cores').text.firstTime).toMatch(/Never tin them/);
-    expect(step(steps, 'joint +').text.firstTime).toMatch(/Open the screw fully.*Twist 2 cores into one/);
+    expect(step(steps, 'joint +').text.firstTime).toMatch(/Open both screws fully.*Twist 2 cores into one/);
+    expect(step(steps, 'joint +').text.firstTime).toMatch(/in turn, a quarter turn each/);
+    expect(step(steps, 'joint +').text.firstTime).not.toMatch(/tug|pull/i);
+    expect(step(steps, 'clamps-tug').text.firstTime).toMatch(/second turn/);
     expect(step(steps, 'joint +', 'B').title).toBe('Crimp + (1+): red and red 2, end B');
   });
 
@@ -77,8 +101,9 @@ describe('the order of work at an end', () => {
     expect(step(steps, 'joint 1').text.firstTime).not.toMatch(/cool first/);
     const second = step(steps, 'joint 2');
     expect(second.text.firstTime).toMatch(/Let the one before it cool first/);
-    // A cup of 1.6 x 4.5 mm with 0.22 mm2: some 23 mm of 0.7 mm wire.
-    expect(second.figures.find(({ label }) => /feed/.test(label))!.figure.value).toBeCloseTo(23e-3, 2);
+    // A cup of 1.6 x 4.5 mm, two thirds of it, with 0.22 mm2 in it and a fillet: some 10 mm of 1.0 mm wire.
+    const [fed] = second.figures.filter(({ label }) => label === 'solder wire 1.0 mm');
+    expect(fed!.figure.value).toBeCloseTo(10e-3, 9);
     expect(second.tools[0]!.setting).toBe('chisel 3.2 mm, 370 °C');
   });
 
@@ -109,7 +134,7 @@ describe('before the second end', () => {
 describe('lighting leads', () => {
   test('keep the screen off the shell and say so while it is open', () => {
     expect(step(lights().steps, 'insert').text.firstTime).toMatch(
-      /neither braid nor tail can reach the shell/,
+      /Neither braid nor tail may reach the shell/,
     );
     expect(step(lights().steps, 'no-short').text.firstTime).toMatch(/from each to the shell/);
   });
@@ -120,9 +145,24 @@ describe('lighting leads', () => {
     expect(mic().steps.find(({ role }) => role === 'label')!.text.firstTime).not.toMatch(/Ring of the house/);
   });
 
-  test('are coiled no tighter than their cable takes, and in how many turns', () => {
-    const { figures } = lights().steps.find(({ role }) => role === 'coil')!;
-    expect(figures.map(({ figure }) => figure.value)).toEqual([expect.closeTo(20 * 7.6e-3, 6), 12]);
+  const coilOf = (as: House) => planLead(...lighting(), as).steps.find(({ role }) => role === 'coil')!;
+  const lighting = () => {
+    const { lead, cards } = signalLead('lighting', 'lighting-2-pair', ['xlr-5-plug', 'xlr-5-socket']);
+    return [lead, cards] as const;
+  };
+
+  test('are coiled as leads of their length are, as the store has it, never tighter than the cable takes', () => {
+    const figuresOf = (as: House) => coilOf(as).figures.map(({ figure }) => figure.value);
+    expect(figuresOf(house)).toEqual([0.35, 5]);
+    expect(figuresOf({ ...house, storeCoil: 0.6 })).toEqual([0.6, 3]);
+    expect(figuresOf({ ...house, storeCoil: 0.1 })).toEqual([expect.closeTo(20 * 7.6e-3, 6), 12]);
+  });
+
+  test('are coiled from the plug or the socket, whichever end it is', () => {
+    expect(coilOf(house).text.firstTime).toMatch(/Start at end A, the plug,/);
+    expect(coilOf(practised({ coilFrom: 'the socket' })).text.firstTime).toMatch(
+      /Start at end B, the socket,/,
+    );
   });
 });
 
@@ -202,7 +242,7 @@ describe('a braided sleeve', () => {
   const measured = practised({ sleeveCut: 'measure first' });
   const fix = (as: House) => sleeved(as).steps.find(({ role }) => role === 'sleeve')!;
   const cutTo = (as: House) =>
-    sleeved(as).steps[0]!.figures.find(({ label }) => label === 'cut braided sleeve 12 mm')!.figure.value;
+    sleeved(as).steps[0]!.cuts.find(({ label }) => label === 'braided sleeve 12 mm')!.length.value;
 
   test('is cut before it goes on: 25 mm over-long at each end and trimmed when it is tight, or to its figure with sealed edges', () => {
     expect(fix(measured).text.experienced).toMatch(/^Milk tight/);
@@ -252,16 +292,17 @@ test('a shield that is lifted is covered by a shrink that was on the jacket befo
 test('a fitted end has nothing left to cut', () => {
   const { lead, cards } = signalLead('lighting', 'lighting-2-pair', ['xlr-3-plug', 'xlr-3-socket']);
   const { steps } = planLead({ ...lead, fittedEndIds: ['A'] }, cards, house);
-  expect(steps[0]!.figures.filter(({ label }) => /spare cores, end A/.test(label))).toEqual([]);
-  expect(steps[0]!.figures.filter(({ label }) => /spare cores, end B/.test(label))).toHaveLength(1);
+  const cut = steps[0]!.cuts.flatMap(({ partIds }) => partIds);
+  expect(cut.filter((partId) => partId.startsWith('A/'))).toEqual([]);
+  expect(cut.filter((partId) => partId.startsWith('B/'))).toContain('B/core shrink');
 });
 
 test('every tube and sleeve is in the cut list of the first step', () => {
   for (const { lead, cards } of leadOfEachMethod()) {
     const { steps, parts } = planLead(lead, cards, house);
     if (steps.length === 0) continue;
-    const listed = steps[0]!.figures.map(({ label }) => label);
-    for (const { label, cutLength } of parts) if (cutLength) expect(listed).toContain(`cut ${label}`);
+    const listed = steps[0]!.cuts.flatMap(({ partIds }) => partIds);
+    for (const { id, cutLength } of parts) if (cutLength) expect(listed).toContain(id);
   }
 });
 

@@ -9,7 +9,7 @@ import {
   clampsTugWords,
 } from '../words/crimp-lug.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
-import { jointName, openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { jointName, openEndHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
 import { dieTool } from '../recipe/join-steps.ts';
 import { contactPull, productionTug } from '../recipe/pull.ts';
@@ -35,6 +35,7 @@ const lugOf = ({ connector }: CoreRecipe) => (isFerrule(connector) ? 'ferrule' :
 
 function steps(input: CoreRecipe): StepDraft[] {
   const lug = lugOf(input);
+  const kind = lug === 'ferrule' ? 'wire-end ferrule' : 'lug barrel';
   const crimps = input.joints.map((joint): StepDraft => {
     // Areas of paralleled cores add up, and so does what they stand.
     const tug = formatForce(contactPull(bareDiameter(joint) / 1.16) * productionTug);
@@ -42,13 +43,14 @@ function steps(input: CoreRecipe): StepDraft[] {
       role: 'joint',
       about: joint.contact.id,
       work: 'crimp',
+      joint: kind,
       stage: 'Join',
       ...jointWords({
         joint: jointName(joint),
         endName: input.endName,
         coreCount: joint.conductors.length,
         tug,
-        sleeved: lug === 'spade',
+        lug,
       }),
       tools: [dieTool('Lug die', input.connector.pinDie!, input.house)],
     };
@@ -60,24 +62,16 @@ function steps(input: CoreRecipe): StepDraft[] {
     {
       role: 'clamps-tug',
       work: 'tug',
+      joint: kind,
       stage: 'Join',
-      ...clampsTugWords({ endName: input.endName }),
+      ...clampsTugWords({ endName: input.endName, lug }),
       hold: lookHold(holdLabels.crimpsHold, {
         ...stripAgain(input, clampsTugAdvice({ lug })),
         scrap: [{ kind: 'crimp lug', name: lug }],
       }),
     },
-    ...openShellHolds(input, 'joint'),
-    closeStep(
-      input,
-      {
-        ...closeWords({ lug }),
-      },
-      {
-        ...closeMoreWords({ endName: input.endName, lug }),
-        bad: ['barrel bare', 'red on minus'],
-      },
-    ),
+    ...openEndHolds(input, { by: 'crimped', joint: kind, backTo: 'joint', hasShell: false }),
+    closeStep(input, null, closeWords({ lug }), closeMoreWords({ endName: input.endName, lug })),
   ];
 }
 

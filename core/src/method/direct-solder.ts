@@ -29,6 +29,7 @@ import {
   noShortStep,
   setbackStep,
   solderCaution,
+  feedFigure,
   heatFigures,
 } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
@@ -38,7 +39,7 @@ import { lookHold } from '../recipe/step-draft.ts';
 import { cutFigure, measureSteps, nickStep } from '../recipe/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, solderingCheck } from '../fit/coax-checks.ts';
-import { solderFeed, solderHeat } from '../fit/solder.ts';
+import { fillets, solderFeed, solderHeat } from '../fit/solder.ts';
 import { ring } from '../strip/section.ts';
 import { couplingRing, reader } from '../strip/solid.ts';
 import type { StripPlan } from '../strip/strip-plan.ts';
@@ -182,10 +183,15 @@ function steps(input: RecipeInput): StepDraft[] {
   const { card, cable, endName, house, connector } = input;
   const bore = featureValue(card, 'bodyBore');
   const depth = featureValue(card, 'tubeSeat');
-  const heat = solderHeat('body', { length: depth + 3e-3, outside: bore + 3e-3 }, house);
   const feed = solderFeed(
-    [{ label: 'gap round the tube', bore, inside: cable.tube?.outside ?? bore, depth }],
+    [{ label: 'gap round the tube', bore, inside: cable.tube?.outside ?? bore, depth, fillet: fillets.tube }],
     house,
+  );
+  const heat = solderHeat(
+    'tube in a body',
+    { length: depth + 3e-3, outside: bore + 3e-3 },
+    house,
+    feed.value,
   );
   const scrap = [connectorScrap(connector), contactScrap];
   return [
@@ -219,13 +225,11 @@ function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'body',
       work: 'solder',
+      joint: 'tube in a body',
       stage: 'Join',
       ...bodyWords({ endName }),
       tools: [ironTool(heat)],
-      figures: [
-        { label: 'solder wire to feed', figure: feed, plus: null, minus: null },
-        ...heatFigures(heat),
-      ],
+      figures: [feedFigure(feed, input.house), ...heatFigures(heat)],
       caution: `${solderCaution(input)} The tube leads the heat: hold it with pliers.`,
       hold: lookHold(holdLabels.filletAllRoundDielectric, cutOffAgain(input, bodyAdvice, scrap)),
     },

@@ -79,7 +79,7 @@ function joinSteps(input: RecipeInput): StepDraft[] {
   return [
     {
       role: 'contact',
-      work: 'screw',
+      work: 'seat',
       stage: 'Join',
       ...contactWords({ screwed, endName }),
       tools: screwed ? [{ label: 'Contact key', setting: 'firm' }] : [],
@@ -95,6 +95,7 @@ function joinSteps(input: RecipeInput): StepDraft[] {
     {
       role: 'clamp',
       work: 'screw',
+      joint: 'feeder nut',
       stage: 'Join',
       ...clampWords({ endName }),
       tools: [{ label: 'Torque spanner', setting: tighteningSetting(torque, house) }],

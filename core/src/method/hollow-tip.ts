@@ -101,7 +101,10 @@ function strip(input: EndInput): StripPlan {
 
 function steps(input: RecipeInput): StepDraft[] {
   const melted = cutOffAgain(input, stepsAdvice, [connectorScrap(input.connector), ferruleScrap]);
-  const ferrule = [...crimpFerruleSteps(input), cableTugStep(input, 'ferrule', ferruleRework(input))];
+  const ferrule = [
+    ...crimpFerruleSteps(input),
+    cableTugStep(input, 'ferrule', 'ferrule', ferruleRework(input)),
+  ];
   const tip = tipSteps(input, melted);
   return [
     jacketStep(input),

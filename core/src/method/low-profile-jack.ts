@@ -1,3 +1,4 @@
+import { hotCaution } from '../words/core-end.ts';
 import {
   holdLabels,
   usualFaults,
@@ -10,15 +11,15 @@ import {
   orientationWords,
 } from '../words/low-profile-jack.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
-import { jointName, openShellHolds } from '../recipe/core-joint-steps.ts';
+import { jointName, openEndHolds } from '../recipe/core-joint-steps.ts';
 import { coreSolderCaution, coreStripSteps } from '../recipe/core-steps.ts';
-import { heatFigures, ironTool } from '../recipe/join-steps.ts';
+import { feedFigure, heatFigures, ironTool } from '../recipe/join-steps.ts';
 import { goBack } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
 import { conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
 import { featureValue } from '../connector/gauge-card.ts';
-import { solderHeat } from '../fit/solder.ts';
+import { filletFeed, fillets, solderHeat } from '../fit/solder.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
 import { stripCores } from '../strip/core-strip.ts';
 import { closeStep, contactRules, outsideFeatures, pullStep, refusesTube, shellRings } from './core-end.ts';
@@ -41,8 +42,10 @@ function solderSteps(input: CoreRecipe): StepDraft[] {
     length: featureValue(card, 'bodyOutside'),
     outside: featureValue(card, 'bodyOutside') * 0.8,
   };
-  const core = solderHeat('cup', { length: 4e-3, outside: featureValue(card, 'contactOutside') }, house);
-  const shield = solderHeat('body', body, house);
+  const feed = filletFeed(fillets.lug, house);
+  const contact = { length: 4e-3, outside: featureValue(card, 'contactOutside') };
+  const core = solderHeat('lug', contact, house, feed.value);
+  const shield = solderHeat('recess', body, house, feed.value);
   return [
     ...(sleeve
       ? [
@@ -50,10 +53,11 @@ function solderSteps(input: CoreRecipe): StepDraft[] {
             role: 'joint' as const,
             about: 'sleeve',
             work: 'solder' as const,
+            joint: 'recess' as const,
             stage: 'Join' as const,
             ...solderSleeveWords({ joint: jointName(sleeve), endName: input.endName }),
             tools: [ironTool(shield)],
-            figures: heatFigures(shield),
+            figures: [feedFigure(feed, house), ...heatFigures(shield)],
             caution: `${coreSolderCaution(input)} The body stays hot for minutes.`,
           },
         ]
@@ -64,10 +68,11 @@ function solderSteps(input: CoreRecipe): StepDraft[] {
             role: 'joint' as const,
             about: 'tip',
             work: 'solder' as const,
+            joint: 'lug with a hole' as const,
             stage: 'Join' as const,
             ...solderCentreWords({ joint: jointName(tip), endName: input.endName }),
             tools: [ironTool(core)],
-            figures: heatFigures(core),
+            figures: [feedFigure(feed, house), ...heatFigures(core)],
             caution: coreSolderCaution(input),
           },
         ]
@@ -93,18 +98,13 @@ function steps(input: CoreRecipe): StepDraft[] {
       hold: lookHold(holdLabels.turnedAsPlanned, goBack('orientation', orientationAdvice)),
     },
     ...solderSteps(input),
-    ...openShellHolds(input, 'joint'),
-    closeStep(
-      input,
-      {
-        ...closeWords,
-      },
-      {
-        tools: [{ label: 'Screwdriver', setting: 'fits the slot' }],
-        ...closeMoreWords,
-      },
-    ),
-    pullStep(input, 'cover'),
+    ...openEndHolds(input, { by: 'soldered', joint: 'recess', backTo: 'joint', hasShell: true }),
+    closeStep(input, 'screw cover', closeWords, {
+      tools: [{ label: 'Screwdriver', setting: 'fits the slot' }],
+      ...closeMoreWords,
+      caution: hotCaution,
+    }),
+    pullStep(input, 'cover', 'screw cover'),
   ];
 }
 

@@ -12,7 +12,7 @@ import {
 } from '../words/modular-crimp.ts';
 import { connectorScrap } from '../recipe/scrap.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
-import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { openEndHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coresStep, coreStripSteps } from '../recipe/core-steps.ts';
 import { cutOffAgain, stripAgain } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
@@ -65,34 +65,30 @@ function steps(input: CoreRecipe): StepDraft[] {
     {
       role: 'joint',
       about: '1',
-      work: 'crimp',
+      work: 'seat',
+      joint: 'modular plug',
       stage: 'Join',
       ...jointWords({ endName: input.endName, order }),
       hold: lookHold(holdLabels.orderRightAllCores, stripAgain(input, jointAdvice)),
     },
-    closeStep(
-      input,
-      {
-        ...closeWords,
-      },
-      {
-        ...closeMoreWords({ endName: input.endName }),
-        tools: [{ label: 'Modular crimp tool', setting: '8 contacts' }],
-        caution: null,
-      },
+    closeStep(input, 'modular plug', closeWords, {
+      ...closeMoreWords({ endName: input.endName }),
+      work: 'crimp',
+      tools: [{ label: 'Modular crimp tool', setting: '8 contacts' }],
+    }),
+    ...openEndHolds(input, { by: 'pierced', joint: 'modular plug', backTo: 'insert', hasShell: false }).map(
+      (step) =>
+        step.hold
+          ? {
+              ...step,
+              hold: {
+                ...step.hold,
+                rework: cutOffAgain(input, stepsAdvice, scrap),
+              },
+            }
+          : step,
     ),
-    ...openShellHolds(input, 'insert').map((step) =>
-      step.hold
-        ? {
-            ...step,
-            hold: {
-              ...step.hold,
-              rework: cutOffAgain(input, stepsAdvice, scrap),
-            },
-          }
-        : step,
-    ),
-    pullStep(input, 'clamp'),
+    pullStep(input, 'clamp', 'modular plug'),
   ];
 }
 

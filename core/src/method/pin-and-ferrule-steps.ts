@@ -24,6 +24,7 @@ import {
   cableTugStep,
   dieTool,
   dryFitStep,
+  feedFigure,
   heatFigures,
   ironTool,
   noShortStep,
@@ -59,7 +60,7 @@ export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
     setbackStep(input, 'contact-height', goBack('insert', setbackAdvice)),
     noShortStep(input, 'before the ferrule is crimped', goBack('insert', noShortAdvice)),
     ...crimpFerruleSteps(input),
-    cableTugStep(input, 'ferrule', ferruleRework(input)),
+    cableTugStep(input, 'ferrule', 'ferrule', ferruleRework(input)),
     setbackStep(input, 'setback', cutOff(input, fixedSetbackAdvice)),
     ...bootSteps(input),
   ];
@@ -88,6 +89,7 @@ function crimpContactStep(input: RecipeInput): StepDraft {
   return {
     role: 'contact',
     work: 'crimp',
+    joint: 'contact',
     stage: 'Join',
     ...crimpContactWords({
       endName,
@@ -104,6 +106,7 @@ function contactTugStep(input: RecipeInput): StepDraft {
   return {
     role: 'contact-tug',
     work: 'tug',
+    joint: 'contact',
     stage: 'Join',
     ...contactTugWords({ endName: input.endName, tug }),
     hold: lookHold(holdLabels.contactCrimpedTugged, {
@@ -129,27 +132,32 @@ export function solderContactSteps(input: RecipeInput): StepDraft[] {
   const { card, cable, house, endName } = input;
   const depth = featureValue(card, 'pinBoreDepth');
   const bore = featureValue(card, 'pinBore');
-  const heat = solderHeat('small pin', { length: depth, outside: featureValue(card, 'pinOutside') }, house);
   const feed = solderFeed([{ label: 'contact', bore, inside: cable.conductor.diameter, depth }], house);
+  const heat = solderHeat(
+    'pin',
+    { length: depth, outside: featureValue(card, 'pinOutside') },
+    house,
+    feed.value,
+  );
   const through =
     card.features.inspectionHoleFar !== undefined &&
     house.practice.contactSolder === 'through the hole where there is one';
+  const joint = through ? 'pin hole' : 'bead';
   return [
     {
       role: 'contact',
       work: 'solder',
+      joint,
       stage: 'Join',
       ...contactWords({ endName, fixing: contactFixing(input).why, through, against: seatOf(input) }),
       tools: [ironTool(heat)],
-      figures: [
-        { label: 'solder wire to feed', figure: feed, plus: null, minus: null },
-        ...heatFigures(heat),
-      ],
+      figures: [feedFigure(feed, house), ...heatFigures(heat)],
       caution: solderCaution(input),
     },
     {
       role: 'contact-look',
       work: 'look',
+      joint,
       stage: 'Join',
       ...contactLookWords({ endName, against: seatOf(input) }),
       hold: lookHold(holdLabels.contactSolderedDielectricWhole, {
@@ -171,13 +179,13 @@ function insertStep({ endName, requires }: RecipeInput): StepDraft {
 }
 
 export function crimpFerruleSteps({ connector, house, endName }: RecipeInput): StepDraft[] {
-  const bell = house.practice.ferruleCrimp === 'bell at the cable end';
   const long = house.practice.braidAtFerrule === 'leave all of it under the ferrule';
   const crimp: StepDraft = {
     role: 'ferrule',
     work: 'crimp',
+    joint: 'ferrule',
     stage: 'Join',
-    ...ferruleWords({ endName, bell }),
+    ...ferruleWords({ endName, school: house.practice.ferruleCrimp }),
     tools: [dieTool('Ferrule die', connector.ferruleDie!, house)],
   };
   const trim: StepDraft = {

@@ -211,13 +211,15 @@ function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'insert',
       work: 'seat',
+      joint: 'push-on body',
       stage: 'Join',
-      ...insertWords({ where }),
+      ...insertWords({ where, twists: input.house.practice.pushOn === 'with a slight twist' }),
       requires: [...input.requires],
     },
     {
       role: 'seated',
       work: 'look',
+      joint: 'push-on body',
       stage: 'Join',
       ...seatedWords({ where }),
       hold: lookHold(holdLabels.seated, {
@@ -227,7 +229,7 @@ function steps(input: RecipeInput): StepDraft[] {
     setbackStep(input, 'contact-height', goBack('insert', setbackAdvice)),
     noShortStep(input, 'before the ferrule is crimped', goBack('insert', noShortAdvice)),
     ...crimpFerruleSteps(input),
-    cableTugStep(input, 'ferrule', ferruleRework(input)),
+    cableTugStep(input, 'ferrule', 'ferrule', ferruleRework(input)),
     setbackStep(
       input,
       'setback',

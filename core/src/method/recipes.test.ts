@@ -80,15 +80,18 @@ describe('soldered body', () => {
     ).toMatch(/^Comb/);
   });
 
-  test('the holes say dwell, solder and order; a nickel shell wants its rims filed', () => {
+  test('the holes say solder, order and a time for each; a nickel shell wants its rims filed', () => {
     const holes = ofA(planOf(...whip), 'holes');
     expect(holes.figures.map(({ label }) => label)).toEqual([
-      'solder wire for a hole',
-      'dwell',
+      'solder wire 1.0 mm, for each hole',
+      'hole 1',
+      'hole 2, opposite',
+      'hole 3, between them',
+      'hole 4, opposite',
       'let it cool',
     ]);
-    expect(said(holes)).toMatch(/Tip wider than the hole.*Opposite holes in turn/);
-    expect(said(holes)).toMatch(/at most 5 s a hole/);
+    expect(said(holes)).toMatch(/tip that is wider than the hole.*opposite hole without a long wait/);
+    expect(said(holes)).toMatch(/Longer than 12 s at a hole: more tip mass/);
     expect(said(holes)).not.toMatch(/Nickel/);
     expect(said(ofA(planOf('rg-213', 'uhf-plug-soldered-10-nickel'), 'holes'))).toMatch(/file the rims/i);
   });
@@ -136,7 +139,9 @@ describe('contacts', () => {
   });
 
   test('PTFE warns of its fumes, polyethylene does not; leaded solder asks to wash', () => {
-    expect(ofA(planOf('rg-402', 'sma-plug-direct-rg-402'), 'contact').caution).toMatch(/PTFE: toxic/);
+    expect(ofA(planOf('rg-402', 'sma-plug-direct-rg-402'), 'contact').caution).toMatch(
+      /PTFE fumes are toxic.*short contact, extraction on/,
+    );
     expect(ofA(planOf('rg-213', 'n-plug-clamp-10'), 'contact').caution).not.toMatch(/PTFE/);
     expect(
       ofA(planOf('rg-213', 'n-plug-clamp-10', { as: practised({ solder: 'leaded' }) }), 'contact').caution,
@@ -330,7 +335,8 @@ describe('coiled as its cable takes it', () => {
   const coil = (cable: string, connector: string) =>
     planOf(cable, connector).steps.find(({ role }) => role === 'coil')!;
   test.each([
-    ['rg-58', 'bnc-plug-50-crimp-5', 20 * 4.95e-3],
+    // A short lead is usually coiled to 250 mm; the others take no coil as tight as that.
+    ['rg-58', 'bnc-plug-50-crimp-5', 0.25],
     ['low-loss-10', 'n-plug-push-on-10-low-loss', 30 * 10.29e-3],
     ['corrugated-1/2', 'n-plug-feeder-1/2', 2 * 125e-3],
     ['corrugated-1-5/8', '7-16-plug-feeder-1-5/8', 2 * 500e-3],

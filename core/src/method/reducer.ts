@@ -174,6 +174,7 @@ function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'insert',
       work: 'seat',
+      joint: 'screwed reducer',
       stage: 'Join',
       ...insertWords({ endName, loose: input.contents.coupling === 'loose ring' }),
       requires: [...input.requires],
@@ -181,6 +182,7 @@ function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'holes-look',
       work: 'look',
+      joint: 'screwed reducer',
       stage: 'Join',
       ...holesLookWords({ endName }),
       hold: lookHold(holdLabels.braidEveryHole, goBack('jacket', holesLookAdvice)),
@@ -189,7 +191,9 @@ function steps(input: RecipeInput): StepDraft[] {
     ...tipSteps(input, cutOffAgain(input, tipAdvice, scrap)),
     ...(solders ? solderHolesSteps(input, 'body, braid and nose') : []),
     // A soldered joint is not force-tested; where only threads hold, they are.
-    ...(solders ? [] : [cableTugStep(input, 'reducer', cutOffAgain(input, cableTugAdvice, scrap), 0.12)]),
+    ...(solders
+      ? []
+      : [cableTugStep(input, 'reducer', 'screwed reducer', cutOffAgain(input, cableTugAdvice, scrap), 0.12)]),
   ];
 }
 

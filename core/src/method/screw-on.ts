@@ -111,7 +111,7 @@ function tins({ card, cable, house }: EndInput): boolean {
 
 function steps(input: RecipeInput): StepDraft[] {
   const { endName, house, connector } = input;
-  const heat = solderHeat('small pin', { length: 8e-3, outside: 1.5e-3 }, house);
+  const heat = solderHeat('tinning', { length: 8e-3, outside: 1.5e-3 }, house);
   const tin = tins(input);
   return [
     jacketStep(input),
@@ -119,7 +119,7 @@ function steps(input: RecipeInput): StepDraft[] {
     dielectricStep(input),
     {
       role: 'core',
-      work: 'tin',
+      work: tin ? 'tin' : 'strip',
       stage: 'Strip',
       ...coreWords({ tin, endName }),
       tools: tin ? [ironTool(heat)] : [],
@@ -130,6 +130,7 @@ function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'insert',
       work: 'seat',
+      joint: 'screwed body',
       stage: 'Join',
       ...insertWords({ endName, loose: input.contents.coupling === 'loose ring' }),
       requires: [...input.requires],
@@ -137,13 +138,14 @@ function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'windows',
       work: 'look',
+      joint: 'screwed body',
       stage: 'Join',
       ...windowsWords({ endName }),
       hold: lookHold(holdLabels.insulationWindowsCoreTip, goBack('braid', windowsAdvice)),
     },
     noShortStep(input, 'before the tip is soldered', goBack('insert', noShortAdvice)),
     ...tipSteps(input, cutOffAgain(input, tipAdvice, [connectorScrap(connector)])),
-    cableTugStep(input, 'thread', cutOffAgain(input, cableTugAdvice, []), 0.12),
+    cableTugStep(input, 'thread', 'screwed body', cutOffAgain(input, cableTugAdvice, []), 0.12),
   ];
 }
 

@@ -1,6 +1,6 @@
 import { usualFaults, closeWords, closeMoreWords, traitsWords } from '../words/set-screw.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
-import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { openEndHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { featureValue } from '../connector/gauge-card.ts';
@@ -18,19 +18,13 @@ function steps(input: CoreRecipe): StepDraft[] {
   return [
     ...coreStripSteps(input, { clamp: true }),
     ...tellApartStep(input),
-    ...clampJointSteps(input, 'set screw', true),
-    ...openShellHolds(input, 'joint'),
-    closeStep(
-      input,
-      {
-        ...closeWords,
-      },
-      {
-        ...closeMoreWords({ endName: input.endName }),
-        caution: 'Hot air burns: keep the gun moving.',
-        bad: ['one screw only', 'red on minus'],
-      },
-    ),
+    ...clampJointSteps(input, 'opposed screws', true),
+    ...openEndHolds(input, { by: 'screwed', joint: 'opposed screws', backTo: 'joint', hasShell: false }),
+    closeStep(input, null, closeWords, {
+      ...closeMoreWords({ endName: input.endName }),
+      work: 'shrink',
+      caution: 'Hot air burns: keep the gun moving.',
+    }),
   ];
 }
 

@@ -1,6 +1,7 @@
+import { hotCaution } from '../words/core-end.ts';
 import { usualFaults, closeWords, traitsWords } from '../words/solder-cup.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
-import { openShellHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { openEndHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
@@ -41,12 +42,10 @@ function steps(input: CoreRecipe): StepDraft[] {
   return [
     ...coreStripSteps(input, { clamp: false }),
     ...tellApartStep(input),
-    ...solderJointSteps(input, 'cup', input.joints),
-    ...openShellHolds(input, 'joint'),
-    closeStep(input, {
-      ...closeWords({ signal: input.signal }),
-    }),
-    pullStep(input, 'chuck'),
+    ...solderJointSteps(input, () => 'cup', input.joints),
+    ...openEndHolds(input, { by: 'soldered', joint: 'cup', backTo: 'joint', hasShell: true }),
+    closeStep(input, 'chuck', closeWords({ signal: input.signal }), { caution: hotCaution }),
+    pullStep(input, 'chuck', 'chuck'),
   ];
 }
 

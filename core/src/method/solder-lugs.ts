@@ -1,6 +1,14 @@
-import { usualFaults, closeChuckWords, closeWords, traitsWords, clampWords } from '../words/solder-lugs.ts';
+import { hotCaution } from '../words/core-end.ts';
+import {
+  handleHeldWords,
+  usualFaults,
+  closeChuckWords,
+  closeWords,
+  traitsWords,
+  clampWords,
+} from '../words/solder-lugs.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
-import { openShellHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { openEndHolds, solderJointSteps, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { clampRange, conductorsInContacts, jacketEntry } from '../fit/core-checks.ts';
@@ -21,7 +29,8 @@ import {
   shellRings,
 } from './core-end.ts';
 import type { AnyMethod, MethodPart } from './method.ts';
-import type { AnyEndInput } from '../end/end-input.ts';
+import type { AnyEndInput, ContactJoint } from '../end/end-input.ts';
+import type { SolderedContact } from '../recipe/core-joint-steps.ts';
 
 /** Lugs lie one behind the other: the tip's is the farthest, the sleeve's is at the clamp. */
 const seat: CoreSeat = {
@@ -61,33 +70,51 @@ const parts = (input: AnyEndInput) => {
   ];
 };
 
-/** What lies underneath first: the tip lug is reached only while the others are free. */
+/** The lugs in the order of the house. */
 function inOrder(input: CoreRecipe) {
-  const order = ['tip', 'ring', 'sleeve'];
+  const underneathFirst = input.house.practice.lugOrder === 'what lies underneath first';
+  const order = underneathFirst ? ['sleeve', 'ring', 'tip'] : ['tip', 'ring', 'sleeve'];
   return [...input.joints].sort((a, b) => order.indexOf(a.contact.id) - order.indexOf(b.contact.id));
+}
+
+/** The tip of a phono plug is a cup, a small jack has grooves; shields lie flat on the sleeve’s lug. */
+function jointAt({ connector: { series } }: CoreRecipe, { contact }: ContactJoint): SolderedContact {
+  if (contact.id === 'sleeve') return 'flat lug';
+  if (series.id === 'phono') return 'cup';
+  return series.id === 'jack-3-trs' ? 'grooved lug' : 'lug with a hole';
+}
+
+function clampStep(input: CoreRecipe, clamp: 'clamp tabs' | 'half shells'): StepDraft {
+  return {
+    role: 'clamp',
+    work: 'crimp',
+    joint: clamp === 'half shells' ? 'half shells' : 'tabs',
+    stage: 'Join',
+    ...clampWords({ clamp, endName: input.endName }),
+    tools: [{ label: 'Pliers', setting: 'smooth jaws' }],
+  };
 }
 
 function steps(input: CoreRecipe): StepDraft[] {
   const joints = inOrder(input);
   const clamp = clampOf(input);
+  const holder = clamp === 'clamp tabs' ? 'tabs' : clamp;
   return [
     ...coreStripSteps(input, { clamp: false }),
     ...tellApartStep(input),
-    ...solderJointSteps(input, 'lug', joints),
-    ...(clamp === 'chuck'
-      ? []
-      : [
-          {
-            role: 'clamp' as const,
-            work: 'crimp' as const,
-            stage: 'Join' as const,
-            ...clampWords({ clamp, endName: input.endName }),
-            tools: [{ label: 'Pliers', setting: 'smooth jaws' }],
-          },
-        ]),
-    ...openShellHolds(input, 'joint'),
-    closeStep(input, clamp === 'chuck' ? closeChuckWords : closeWords),
-    pullStep(input, clamp),
+    ...solderJointSteps(input, (joint) => jointAt(input, joint), joints),
+    ...(clamp === 'chuck' ? [] : [clampStep(input, clamp)]),
+    ...openEndHolds(input, {
+      by: 'soldered',
+      joint: jointAt(input, joints.at(-1)!),
+      backTo: 'joint',
+      hasShell: true,
+    }),
+    closeStep(input, clamp === 'chuck' ? 'chuck' : null, clamp === 'chuck' ? closeChuckWords : closeWords, {
+      ...(clamp === 'chuck' ? {} : handleHeldWords),
+      caution: hotCaution,
+    }),
+    pullStep(input, clamp, holder),
   ];
 }
 

@@ -38,7 +38,7 @@ function braidStep(input: RecipeInput): StepDraft {
   const braid = cutOf(input.strip, 'braid');
   const [braids, them] = braidWords(input);
   const tack = tacks(input);
-  const heat = solderHeat('small pin', { length: 4e-3, outside: 2e-3 }, input.house);
+  const heat = solderHeat('tinning', { length: 4e-3, outside: 2e-3 }, input.house);
   return {
     role: 'braid',
     work: 'braid',
@@ -63,7 +63,8 @@ function holesSteps(input: RecipeInput): StepDraft[] {
   return [
     {
       role: 'holes',
-      work: 'solder',
+      work: 'look',
+      joint: 'screwed body',
       stage: 'Join',
       ...holesWords({ endName: input.endName }),
       hold: lookHold(holdLabels.braidBearsBody, goBack('insert', holesAdvice)),
@@ -81,6 +82,7 @@ export function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'insert',
       work: 'seat',
+      joint: 'screwed body',
       stage: 'Join',
       ...insertWords({ endName: input.endName, loose: input.contents.coupling === 'loose ring' }),
       requires: [...input.requires],
@@ -88,6 +90,7 @@ export function steps(input: RecipeInput): StepDraft[] {
     {
       role: 'holes-look',
       work: 'look',
+      joint: 'screwed body',
       stage: 'Join',
       ...holesLookWords({ endName: input.endName }),
       hold: lookHold(holdLabels.braidUnderEveryHole, goBack('jacket', holesLookAdvice)),

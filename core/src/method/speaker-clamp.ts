@@ -3,13 +3,15 @@ import {
   usualFaults,
   closeWords,
   closeMoreWords,
+  panelMoreWords,
   traitsWords,
   clampsTugAdvice,
   jointWords,
   clampsTugWords,
 } from '../words/speaker-clamp.ts';
+import type { ScrewedContact } from '../words/speaker-clamp.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
-import { jointName, openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { jointName, openEndHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
 import { goBack } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
@@ -49,60 +51,45 @@ const parts = (input: AnyEndInput) => {
   ];
 };
 
-/** Strands under a clamp: every contact opened fully first, tightened, tugged, tightened again. */
-export function clampJointSteps(
-  input: CoreRecipe,
-  how: 'set screw' | 'rising clamp' | 'spring',
-  sleeved = false,
-): StepDraft[] {
-  const { joints } = input;
-  const spring = how === 'spring';
+/** Strands under a clamp: each put in and closed, then all pulled, and every screw given its second turn. */
+export function clampJointSteps(input: CoreRecipe, how: ScrewedContact, sleeved = false): StepDraft[] {
+  const { joints, endName } = input;
+  const tool =
+    how === 'spring clamp'
+      ? { label: 'Small screwdriver', setting: 'on the release' }
+      : { label: 'Screwdriver', setting: 'fits the screw' };
   return [
     ...joints.map((joint): StepDraft => ({
       role: 'joint',
       about: joint.contact.id,
       work: 'screw',
+      joint: how,
       stage: 'Join',
-      ...jointWords({
-        joint: jointName(joint),
-        endName: input.endName,
-        spring,
-        coreCount: joint.conductors.length,
-        how,
-        sleeved,
-      }),
-      tools: spring
-        ? [{ label: 'Small screwdriver', setting: 'on the release' }]
-        : [{ label: 'Screwdriver', setting: 'fits the screw' }],
+      ...jointWords({ joint: jointName(joint), endName, coreCount: joint.conductors.length, how, sleeved }),
+      tools: [tool],
     })),
     {
       role: 'clamps-tug',
       work: 'tug',
+      joint: how,
       stage: 'Join',
-      ...clampsTugWords({ endName: input.endName, spring }),
+      ...clampsTugWords({ endName, how }),
       hold: lookHold(holdLabels.everyCoreHeld, goBack('joint', clampsTugAdvice)),
     },
   ];
 }
 
 function steps(input: CoreRecipe): StepDraft[] {
+  const panel = isPanel(input);
   return [
     ...coreStripSteps(input, { clamp: true }),
     ...tellApartStep(input),
     ...clampJointSteps(input, 'set screw'),
-    ...openShellHolds(input, 'joint'),
-    closeStep(
-      input,
-      isPanel(input)
-        ? {
-            ...closeWords,
-          }
-        : {
-            ...closeMoreWords,
-          },
-      { caution: null },
-    ),
-    ...(isPanel(input) ? [] : [pullStep(input, 'chuck')]),
+    ...openEndHolds(input, { by: 'screwed', joint: 'set screw', backTo: 'joint', hasShell: !panel }),
+    panel
+      ? closeStep(input, null, closeWords, panelMoreWords({ endName: input.endName }))
+      : closeStep(input, 'chuck', closeMoreWords),
+    ...(panel ? [] : [pullStep(input, 'chuck', 'chuck')]),
   ];
 }
 

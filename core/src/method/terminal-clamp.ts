@@ -1,6 +1,6 @@
 import { usualFaults, ruleWords, closeWords, closeMoreWords, traitsWords } from '../words/terminal-clamp.ts';
 import type { CoreRecipe } from '../recipe/core-steps.ts';
-import { openShellHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
+import { openEndHolds, tellApartStep } from '../recipe/core-joint-steps.ts';
 import { coreStripSteps } from '../recipe/core-steps.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { conductorsInContacts, jacketsAcross } from '../fit/core-checks.ts';
@@ -32,21 +32,13 @@ function blockRings(input: AnyEndInput, lip: number) {
 }
 
 function steps(input: CoreRecipe): StepDraft[] {
-  const spring = input.connector.contactFixing === 'spring';
+  const how = input.connector.contactFixing === 'spring' ? 'spring clamp' : 'rising clamp';
   return [
     ...coreStripSteps(input, { clamp: true }),
     ...tellApartStep(input),
-    ...clampJointSteps(input, spring ? 'spring' : 'rising clamp'),
-    ...openShellHolds(input, 'joint'),
-    closeStep(
-      input,
-      {
-        ...closeWords,
-      },
-      {
-        ...closeMoreWords({ endName: input.endName }),
-      },
-    ),
+    ...clampJointSteps(input, how),
+    ...openEndHolds(input, { by: 'screwed', joint: how, backTo: 'joint', hasShell: false }),
+    closeStep(input, null, closeWords, closeMoreWords({ endName: input.endName })),
   ];
 }
 

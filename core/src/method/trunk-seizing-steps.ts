@@ -143,6 +143,7 @@ function seizeSteps(input: RecipeInput): StepDraft[] {
     {
       role: 'seize',
       work: 'screw',
+      joint: 'seizing nut',
       stage: 'Join',
       ...seizeWords({ endName }),
       tools: [
@@ -151,7 +152,7 @@ function seizeSteps(input: RecipeInput): StepDraft[] {
       ],
       hold: lookHold(holdLabels.nutsTightTheirOrder, cutOffAgain(input, seizeAdvice, [])),
     },
-    cableTugStep(input, 'sheath nut', goBack('seize', cableTugAdvice)),
+    cableTugStep(input, 'sheath nut', 'seizing nut', goBack('seize', cableTugAdvice)),
   ];
 }
 

@@ -7,7 +7,7 @@ import {
   trimTipWords,
 } from '../words/uhf-tip.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
-import { afterHeatStep, heatFigures, ironTool, solderCaution } from '../recipe/join-steps.ts';
+import { afterHeatStep, feedFigure, heatFigures, ironTool, solderCaution } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
 import { goBack } from '../recipe/recipe.ts';
 import type { HoldPoint } from '../recipe/step.ts';
@@ -31,7 +31,7 @@ const proud = { length: 1.5e-3, tolerance: 0.5e-3 };
 /** Dielectric stays this far behind its stop. Engineering value. */
 const stopClearance = 0.3e-3;
 /** Solder is drawn this far into a hollow tip. Engineering value. */
-const solderDepth = 6e-3;
+const solderDepth = 5e-3;
 
 const source = 'seated joint of a hollow-tip plug: rear lip, dielectric stop, tip';
 
@@ -77,14 +77,6 @@ export function tipCut({ card }: EndInput, lip: Lip): CutDraft {
 /** Solder the tip, trim it flush, and look. `melted` is what to do when the dielectric went soft. */
 export function tipSteps(input: RecipeInput, melted: HoldPoint['rework']): StepDraft[] {
   const { card, cable, house, endName } = input;
-  const heat = solderHeat(
-    'small pin',
-    {
-      length: featureValue(card, 'lipToTip') - featureValue(card, 'stopDepth'),
-      outside: featureValue(card, 'tipOutside'),
-    },
-    house,
-  );
   const feed = solderFeed(
     [
       {
@@ -96,22 +88,30 @@ export function tipSteps(input: RecipeInput, melted: HoldPoint['rework']): StepD
     ],
     house,
   );
+  const heat = solderHeat(
+    'hollow tip',
+    {
+      length: featureValue(card, 'lipToTip') - featureValue(card, 'stopDepth'),
+      outside: featureValue(card, 'tipOutside'),
+    },
+    house,
+    feed.value,
+  );
   return [
     {
       role: 'tip',
       work: 'solder',
+      joint: 'hollow tip',
       stage: 'Join',
       ...tipWords({ endName }),
       tools: [ironTool(heat)],
-      figures: [
-        { label: 'solder wire to feed', figure: feed, plus: null, minus: null },
-        ...heatFigures(heat),
-      ],
+      figures: [feedFigure(feed, house), ...heatFigures(heat)],
       caution: solderCaution(input),
     },
     {
       role: 'trim-tip',
       work: 'look',
+      joint: 'hollow tip',
       stage: 'Join',
       ...trimTipWords({ endName }),
       hold: lookHold(holdLabels.tipSolderedFlushClean, goBack('tip', trimTipAdvice)),

@@ -1,65 +1,31 @@
 import { describe, expect, test } from '@jest/globals';
+import { contentNames, contentQuestion } from '../connector/contents.ts';
 import { layeredCables as layered } from '../cable/catalogue/catalogue.ts';
-import type { LayeredCable } from '../cable/cable.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
 import type { AnsweredContents } from '../connector/contents.ts';
-import { contentsSchema } from '../connector/contents-schema.ts';
-import { answersFor, contentNames, contentQuestion } from '../connector/contents.ts';
 import type { Connector } from '../connector/connector.ts';
-import { usualSignal } from '../connector/signal.ts';
-import type { House } from '../house/house.ts';
 import { practiceChoices, practiceSchema } from '../house/practice.ts';
 import { methodOf } from '../method/methods.ts';
 import type { PartKind } from '../thread/part-kind.ts';
 import { cutOf } from '../strip/cut-of.ts';
-import { standsForItsLikes } from '../testing/blocks.ts';
 import { exampleEnd, house } from '../testing/example.ts';
-import { signalLead } from '../testing/signal-lead.ts';
 import { simulate } from '../testing/thread-simulator.ts';
 import type { Happening } from '../testing/thread-simulator.ts';
-import { connectorsFor } from './find-end.ts';
+import { bagsOf, everyEnd, onePerKey, planBothEnds } from './every-end.ts';
 import type { LeadPlan } from './lead-plan.ts';
-import { planLead } from './lead-plan.ts';
-import { pinEndsFor } from './pin-ends.ts';
 
-const endsOf = (cable: LayeredCable): Connector[] => [
-  ...(cable.structure === 'coax' ? connectorsFor(cable, house) : []),
-  ...pinEndsFor(cable, house),
-];
-
-/** Every cable with every end that it goes into; blocks of many sizes stand for one another. */
-const allPairs = layered
-  .flatMap((cable) => endsOf(cable).map((connector) => [cable.id, connector] as const))
-  .filter(([, connector]) => standsForItsLikes(connector));
+const allPairs = everyEnd(house);
 
 /** Each connector once. */
-const pairs = [...new Map(allPairs.map((pair) => [pair[1].id, pair])).values()];
+const pairs = onePerKey(allPairs, ({ id }) => id);
 
-function planOf(
+const planOf = (
   cableId: string,
   connector: Connector,
   contents: AnsweredContents = {},
-  as: House = house,
+  as = house,
   power = 1,
-): LeadPlan {
-  const { lead, cards } = signalLead(usualSignal(connector), cableId, [connector.id, connector.id], {
-    house: as,
-  });
-  const asked = { ...lead.requirement, inputPower: { value: power, assumed: false } };
-  return planLead(
-    { ...lead, requirement: asked },
-    cards.map((card) => ({ ...card, contents })),
-    as,
-  );
-}
-
-/** One bag for each answer to each question of a connector, and the usual one. */
-const bagsOf = (connector: Connector): AnsweredContents[] => [
-  {},
-  ...(methodOf(connector.method).contents ?? []).flatMap((name) =>
-    answersFor(name, connector).map((answer) => contentsSchema.parse({ [name]: answer })),
-  ),
-];
+) => planBothEnds([layered.find(({ id }) => id === cableId)!, connector], as, contents, power);
 
 /** What a step calls a part when it uses it: the word stands in a step of the end that is not the threading itself. */
 const calledAs: Readonly<Partial<Record<PartKind, RegExp>>> = {
@@ -131,9 +97,9 @@ function pushed(plan: LeadPlan): string | undefined {
 
 describe('threaded parts are complete', () => {
   test('for every connector, with every bag: each part is used, asked for in time, and passes', () => {
-    for (const [cableId, connector] of pairs)
+    for (const [cable, connector] of pairs)
       for (const contents of bagsOf(connector)) {
-        const plan = planOf(cableId, connector, contents);
+        const plan = planBothEnds([cable, connector], house, contents);
         expect([connector.id, contents, partsAmiss(plan), pushed(plan)]).toEqual([
           connector.id,
           contents,
@@ -144,10 +110,10 @@ describe('threaded parts are complete', () => {
   });
 
   test('on every cable that it goes on, with the usual bag', () => {
-    for (const [cableId, connector] of allPairs) {
-      const plan = planOf(cableId, connector);
-      expect([cableId, connector.id, partsAmiss(plan), pushed(plan)]).toEqual([
-        cableId,
+    for (const [cable, connector] of allPairs) {
+      const plan = planBothEnds([cable, connector], house);
+      expect([cable.id, connector.id, partsAmiss(plan), pushed(plan)]).toEqual([
+        cable.id,
         connector.id,
         [],
         undefined,
@@ -156,7 +122,7 @@ describe('threaded parts are complete', () => {
   });
 
   /** One pair for each method. */
-  const perMethod = [...new Map(pairs.map((pair) => [pair[1].method, pair])).values()];
+  const perMethod = onePerKey(pairs, ({ method }) => method);
 
   test.each(Object.entries(practiceChoices))(
     'and in houses that answer %s otherwise, for each method and bag',
@@ -167,9 +133,9 @@ describe('threaded parts are complete', () => {
       for (const answer of others) {
         // The schema refuses an answer that is none: a house that differs in nothing would prove nothing.
         const practice = practiceSchema.parse({ ...house.practice, [question]: answer });
-        for (const [cableId, connector] of perMethod)
+        for (const [cable, connector] of perMethod)
           for (const contents of bagsOf(connector)) {
-            const plan = planOf(cableId, connector, contents, { ...house, practice });
+            const plan = planBothEnds([cable, connector], { ...house, practice }, contents);
             expect([answer, connector.id, contents, partsAmiss(plan), pushed(plan)]).toEqual([
               answer,
               connector.id,

@@ -18,10 +18,8 @@ describe('sleeves over cores, tails and joints', () => {
     // A barrel of 12 mm and 10 mm of insulation, and a tenth that the tube loses.
     expect(plan.sleeves[0]!.cutLength.value).toBeCloseTo(0.022 / 0.9, 6);
     const first = plan.steps.filter(({ role }) => role === 'joint').map(({ text }) => text.firstTime);
-    for (const text of first) expect(text).toMatch(/^Its colour sleeve on the core first/);
-    expect(plan.steps[0]!.figures.map(({ label }) => label)).toContain(
-      'cut red sleeve over the barrel +, end A',
-    );
+    for (const text of first) expect(text).toMatch(/^Put its colour sleeve on the core first/);
+    expect(plan.steps[0]!.cuts.map(({ colour }) => colour)).toEqual(expect.arrayContaining(['red', 'black']));
   });
 
   test('a shield tail has one as long as its way to the contact; ends that are fitted need none', () => {

@@ -12,7 +12,7 @@ import { houseSchema } from '../house/house.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import { starters } from '../lead/starters.ts';
 import { cutOf, stripLength } from '../strip/cut-of.ts';
-import { standsForItsLikes } from '../testing/blocks.ts';
+import { standsForItsLikes } from '../connector/terminal-block.ts';
 import { counted, exampleLead, house, measuredCard, now } from '../testing/example.ts';
 import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
 import { designStates } from './design-states.ts';

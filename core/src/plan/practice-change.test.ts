@@ -33,7 +33,7 @@ describe('what a house practice changes', () => {
   test('steps that come', () => {
     const soldered = change({ centreContact: 'solder' }, 'rg-223', 'tnc-plug-50-crimp-5')!;
     expect(soldered.added).toEqual(
-      expect.arrayContaining(['Look at the contact, end A', 'Dry-fit the body, end A']),
+      expect.arrayContaining(['Check the contact, end A', 'Dry-fit the body, end A']),
     );
     expect(soldered.removed).toContain('Tug the contact, end A');
     expect(soldered.changed).toContain('Solder the contact, end A');

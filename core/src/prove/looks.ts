@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { LookName } from '../reading/check-key.ts';
 import { readCheckKey, writeCheckKey } from '../reading/check-key.ts';
-import { lookSubjects, troubleIds } from '../recipe/trouble.ts';
+import { lookSubjects } from '../recipe/trouble.ts';
+import { troubleIds } from '../recipe/trouble-id.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { methodOf } from '../method/methods.ts';

@@ -4,23 +4,31 @@ import {
   jointsLookAdvice,
   noShortAdvice,
   tellApartAdvice,
-  solderJointWords,
+  fillCupsWords,
+  pullsWords,
+  solderCupWords,
+  solderLugWords,
   jointsLookWords,
   noShortWords,
   tellApartWords,
 } from '../words/core-joint.ts';
-import { solderFeed, solderHeat } from '../fit/solder.ts';
+import type { ContactMarks, JointsMadeBy, LugForm } from '../words/core-joint.ts';
+import type { JointKind } from './joint.ts';
+import { cupShare, filletFeed, fillets, solderFeed, solderHeat } from '../fit/solder.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import type { ContactJoint, PieceConductor } from '../end/end-input.ts';
 import { openAtLeast } from '../reading/reading.ts';
 import { bareDiameter, conductorNames } from '../strip/core-strip.ts';
 import type { CoreRecipe } from './core-steps.ts';
 import { coreSolderCaution } from './core-steps.ts';
-import { heatFigures, ironTool } from './join-steps.ts';
+import { feedFigure, heatFigures, ironTool } from './join-steps.ts';
 import { goBack } from './recipe.ts';
 import type { StepRole } from './role.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
+
+/** Contacts of cores that take solder. */
+export type SolderedContact = 'cup' | LugForm;
 
 /** What a joint is called at the bench: the contact, what it carries, the conductor. */
 export function jointName({ contact, role, conductors }: ContactJoint): string {
@@ -28,58 +36,146 @@ export function jointName({ contact, role, conductors }: ContactJoint): string {
   return `${contact.id}${meaning}: ${conductorNames(conductors)}`;
 }
 
-/** One step for each contact, in the order given; what lies underneath first. */
+/** One step for each contact, in the order given; what lies underneath first. Cups may all be filled before. */
 export function solderJointSteps(
   input: CoreRecipe,
-  kind: 'cup' | 'lug',
+  kindOf: (joint: ContactJoint) => SolderedContact,
   order: readonly ContactJoint[],
 ): StepDraft[] {
-  return order.map((joint, index) => solderJointStep(input, kind, joint, index > 0));
+  const filled =
+    input.house.practice.cupFill === 'all first'
+      ? order.filter((joint) => fillsFirst(input, joint, kindOf(joint)))
+      : [];
+  return [
+    ...(filled.length > 1 ? [fillCupsStep(input, filled)] : []),
+    ...order.map((joint, index) =>
+      solderJointStep(input, kindOf(joint), joint, {
+        follows: index > 0,
+        filledBefore: filled.length > 1 && filled.includes(joint),
+      }),
+    ),
+  ];
 }
 
-function solderJointStep(
-  input: CoreRecipe,
-  kind: 'cup' | 'lug',
-  joint: ContactJoint,
-  follows: boolean,
-): StepDraft {
+/** A core that nearly fills the cup cannot enter it once it is full. */
+function fillsFirst({ card, house }: CoreRecipe, joint: ContactJoint, kind: SolderedContact): boolean {
+  return (
+    kind === 'cup' &&
+    house.practice.cups === 'fill and reflow' &&
+    bareDiameter(joint) < 0.75 * featureValue(card, 'contactBore')
+  );
+}
+
+/** What one contact takes: wire to feed, and the iron on it; a cup that was filled before is only heated again. */
+function contactHeat(input: CoreRecipe, kind: SolderedContact, bare: number, filledBefore = false) {
   const { card, house } = input;
   const bore = featureValue(card, 'contactBore');
   const depth = featureValue(card, 'contactDepth');
-  const bare = bareDiameter(joint);
-  const feed = solderFeed([{ label: kind, bore, inside: Math.min(bare, bore), depth }], house);
-  const heat = solderHeat(
-    'cup',
-    { length: depth + 4e-3, outside: featureValue(card, 'contactOutside') },
-    house,
-  );
-  // A core that nearly fills the cup cannot enter it once it is full.
-  const reflow = kind === 'cup' && house.practice.cups === 'fill and reflow' && bare < 0.75 * bore;
-  const wait = follows ? 'Let the one before it cool first. ' : '';
-  const several = joint.conductors.length > 1 ? 'Twist them into one first. ' : '';
+  const cup = {
+    label: 'cup',
+    bore,
+    inside: Math.min(bare, bore),
+    depth,
+    share: cupShare,
+    fillet: fillets.cup,
+  };
+  const feed = kind === 'cup' ? solderFeed([cup], house) : filletFeed(fillets.lug, house);
+  const metal = { length: depth + 4e-3, outside: featureValue(card, 'contactOutside') };
+  const heat = solderHeat(kind === 'cup' ? 'cup' : 'lug', metal, house, filledBefore ? 0 : feed.value);
+  return { feed, heat };
+}
+
+function fillCupsStep(input: CoreRecipe, filled: readonly ContactJoint[]): StepDraft {
+  const { heat, feed } = contactHeat(input, 'cup', bareDiameter(filled[0]!));
   return {
-    role: 'joint',
-    about: joint.contact.id,
+    role: 'fill',
     work: 'solder',
+    joint: 'cup',
     stage: 'Join',
-    ...solderJointWords({ joint: jointName(joint), endName: input.endName, wait, several, kind, reflow }),
+    ...fillCupsWords({ names: filled.map(({ contact }) => contact.id).join(', '), endName: input.endName }),
     tools: [ironTool(heat)],
-    figures: [{ label: 'solder wire to feed', figure: feed, plus: null, minus: null }, ...heatFigures(heat)],
+    figures: [
+      feedFigure(feed, input.house, ', for each cup'),
+      ...filled.map(({ contact }) => ({
+        label: `cup ${contact.id}`,
+        figure: heat.contact,
+        plus: null,
+        minus: null,
+        apart: true,
+      })),
+      { label: 'let it cool', figure: heat.cool, plus: null, minus: null },
+    ],
     caution: coreSolderCaution(input),
   };
 }
 
-/** A look at all joints, and the meter between neighbours, while the shell is still open. */
-export function openShellHolds(input: CoreRecipe, backTo: StepRole): StepDraft[] {
+function solderJointStep(
+  input: CoreRecipe,
+  kind: SolderedContact,
+  joint: ContactJoint,
+  { follows, filledBefore }: { readonly follows: boolean; readonly filledBefore: boolean },
+): StepDraft {
+  const { house } = input;
+  const { heat, feed } = contactHeat(input, kind, bareDiameter(joint), filledBefore);
+  const words = {
+    joint: jointName(joint),
+    endName: input.endName,
+    wait: follows ? 'Let the one before it cool first. ' : '',
+    several: joint.conductors.length > 1 ? 'Twist them into one first. ' : '',
+    pulls: pullsWords.jacket,
+  };
+  const how = filledBefore
+    ? 'filled before'
+    : fillsFirst(input, joint, kind)
+      ? 'fill and reflow'
+      : 'seat and feed';
+  return {
+    role: 'joint',
+    about: joint.contact.id,
+    work: 'solder',
+    joint: kind,
+    stage: 'Join',
+    ...(kind === 'cup'
+      ? solderCupWords({ ...words, how })
+      : solderLugWords({
+          ...words,
+          form: kind,
+          reflow: house.practice.lugJoint === 'tin both, then reflow',
+        })),
+    tools: [ironTool(heat)],
+    figures: [...(filledBefore ? [] : [feedFigure(feed, house)]), ...heatFigures(heat)],
+    caution: coreSolderCaution(input),
+  };
+}
+
+/** How the contacts of an end are told apart. */
+const marksOf = ({ connector: { series } }: CoreRecipe): ContactMarks => {
+  if (series.kind !== 'pins') return 'their places';
+  if (series.layout === 'single pair') return 'colours';
+  return ['ts', 'trs', 'phono'].includes(series.layout) ? 'their places' : 'printed numbers';
+};
+
+/** How the joints of an open end were made, and what is looked at and measured before it is closed. */
+interface OpenEnd {
+  readonly by: JointsMadeBy;
+  readonly joint: JointKind;
+  readonly backTo: StepRole;
+  /** A shell goes over them. */
+  readonly hasShell: boolean;
+}
+
+/** A look at all joints, and the meter between neighbours, while everything can still be reached. */
+export function openEndHolds(input: CoreRecipe, { by, joint, backTo, hasShell }: OpenEnd): StepDraft[] {
   const names = input.joints.map(({ contact }) => contact.id).join(', ');
   const shell = input.connector.contacts.some(({ isShell }) => isShell);
   return [
     {
       role: 'joints-look',
       work: 'look',
+      joint,
       stage: 'Join',
-      ...jointsLookWords({ endName: input.endName, names }),
-      hold: lookHold(holdLabels.everyCoreContactJoints, goBack(backTo, jointsLookAdvice)),
+      ...jointsLookWords({ endName: input.endName, names, by, marks: marksOf(input) }),
+      hold: lookHold(holdLabels.everyCoreContactJoints, goBack(backTo, jointsLookAdvice(by))),
     },
     {
       role: 'no-short',
@@ -88,12 +184,12 @@ export function openShellHolds(input: CoreRecipe, backTo: StepRole): StepDraft[]
       ...noShortWords({ endName: input.endName, shell }),
       tools: [{ label: 'Ohm meter', setting: 'highest range' }],
       hold: {
-        label: holdLabels.shortBeforeShellClosed,
+        label: hasShell ? holdLabels.shortBeforeShellClosed : holdLabels.shortBetweenContacts,
         kind: 'reading',
         reading: { label: 'Between contacts', quantity: 'resistance', min: openAtLeast, max: null },
         safety: input.signal === 'speaker',
         ...holdWords({ signal: input.signal }),
-        rework: goBack(backTo, noShortAdvice),
+        rework: goBack(backTo, noShortAdvice(by)),
       },
     },
   ];

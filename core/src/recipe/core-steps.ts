@@ -216,7 +216,7 @@ function strandStep(input: CoreRecipe): StepDraft {
 }
 
 function tinStep(input: CoreRecipe): StepDraft {
-  const heat = solderHeat('small pin', { length: 4e-3, outside: 1.2e-3 }, input.house);
+  const heat = solderHeat('tinning', { length: 4e-3, outside: 1.2e-3 }, input.house);
   return {
     role: 'tin',
     work: 'tin',

@@ -4,6 +4,7 @@ import {
   afterHeatWords,
   dryFitAdvice,
   noShortWords,
+  heightLookWords,
   setbackWords,
   cableTugWords,
   dryFitWords,
@@ -11,6 +12,7 @@ import {
 import type { FeatureName } from '../connector/features.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { nearestDie } from '../fit/die.ts';
+import type { Explained } from '../quantity/explained.ts';
 import type { SolderHeat } from '../fit/solder.ts';
 import type { House } from '../house/house.ts';
 import { openAtLeast } from '../reading/reading.ts';
@@ -19,6 +21,7 @@ import { formatMillimetres } from '../quantity/length.ts';
 import { ferrulePull, productionTug } from './pull.ts';
 import type { RecipeInput } from './recipe.ts';
 import { goBack } from './recipe.ts';
+import type { JointKind } from './joint.ts';
 import type { HoldPoint, Step } from './step.ts';
 import type { StepRole } from './role.ts';
 import type { StepDraft } from './step-draft.ts';
@@ -43,19 +46,27 @@ export function ironTool({ tip, celsius }: SolderHeat): Tool {
   return { label: 'Iron', setting: `${tip}, ${celsius} °C` };
 }
 
-/** Dwell and cooling as figures of a step. */
-export function heatFigures({ dwell, cool }: SolderHeat): Step['figures'] {
+/** Contact time and cooling as figures of a step. */
+export function heatFigures({ contact, cool }: SolderHeat): Step['figures'] {
   return [
-    { label: 'dwell', figure: dwell, plus: null, minus: null },
+    { label: 'iron on the joint', figure: contact, plus: null, minus: null },
     { label: 'let it cool', figure: cool, plus: null, minus: null },
   ];
 }
+
+/** How much wire is fed, with its thickness beside it. */
+export const feedFigure = (feed: Explained, house: House, what = ''): Step['figures'][number] => ({
+  label: `solder wire ${formatMillimetres(house.solderWire.diameter)} mm${what}`,
+  figure: feed,
+  plus: null,
+  minus: null,
+});
 
 /** The usual caution at a solder joint; on PTFE it names the fumes. */
 export function solderCaution({ cable, house }: RecipeInput): string {
   const fumes =
     cable.dielectric.material === 'PTFE'
-      ? 'Never overheat PTFE: toxic above about 300 °C.'
+      ? 'PTFE fumes are toxic: held above about 300 °C it gives them off. The iron is hotter than that so that the metal is quick; short contact, extraction on.'
       : 'Extraction on.';
   const lead = house.practice.solder === 'leaded' ? ' Wash hands afterwards: lead.' : '';
   return `Glasses on. The iron and the joint burn, also after it has set. ${fumes}${lead}`;
@@ -129,13 +140,23 @@ export function setbackStep(
   rework: HoldPoint['rework'],
 ): StepDraft {
   const first = role === 'contact-height';
+  const label = first ? 'Contact seated and at its height' : 'Setback at the end';
+  const { contactHeight } = input.house.practice;
+  if (contactHeight !== 'by gauge')
+    return {
+      role,
+      work: 'look',
+      stage: 'Join',
+      ...heightLookWords({ first, endName: input.endName, by: contactHeight }),
+      hold: lookHold(label, rework),
+    };
   return {
     role,
     work: 'measure',
     stage: 'Join',
     ...setbackWords({ first, endName: input.endName }),
     tools: [{ label: 'Depth gauge', setting: 'zeroed on the master' }],
-    hold: setbackHold(input, first ? 'Contact seated and at its height' : 'Setback at the end', rework),
+    hold: setbackHold(input, label, rework),
   };
 }
 
@@ -143,6 +164,7 @@ export function setbackStep(
 export function cableTugStep(
   input: RecipeInput,
   held: string,
+  joint: JointKind | null,
   rework: HoldPoint['rework'],
   share = productionTug,
 ): StepDraft {
@@ -150,6 +172,7 @@ export function cableTugStep(
   return {
     role: 'cable-tug',
     work: 'tug',
+    joint,
     stage: 'Join',
     ...cableTugWords({ endName: input.endName, pull, held }),
     hold: lookHold(`${held[0]!.toUpperCase()}${held.slice(1)} holds`, rework),

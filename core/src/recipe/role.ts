@@ -50,6 +50,7 @@ export const stepRoles = [
   'contact-height',
   'setback',
   'dry-fit',
+  'fill',
   'joint',
   'joints-look',
   'no-short',

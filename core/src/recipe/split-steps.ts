@@ -64,6 +64,7 @@ export function joinSteps(lead: Lead, nodeId: string, house: House): StepDraft[]
     {
       role: 'join',
       work: 'solder',
+      joint: 'joined cores',
       stage: 'Join',
       ...joinCoresWords({ words, innerShrink: house.practice.innerShrink }),
       tools: [

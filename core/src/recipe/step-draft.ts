@@ -1,9 +1,23 @@
 import type { HoldPoint, Step } from './step.ts';
+import { jointWords } from '../words/joint.ts';
+import type { Work } from './work.ts';
 import { flowCues, heldHow, tipCare } from './work.ts';
 
 /** A step as a recipe writes it: what is empty is left out, and it follows on the one before it. */
 export type StepDraft = Pick<Step, 'role' | 'work' | 'stage' | 'title' | 'text' | 'why'> &
   Partial<Omit<Step, 'id' | 'endId'>>;
+
+/** Kinds of work that make a joint; a look at it or a pull on it are work of their own kind. */
+const makes: readonly Work[] = ['solder', 'screw', 'crimp', 'seat'];
+
+/** How the work is held and what is seen as it goes well: by the kind of joint where one is made or pulled, else by the work. */
+function doneBy({ work, joint }: StepDraft): Pick<Step, 'held' | 'cues'> {
+  const usual = { held: heldHow[work], cues: [...flowCues[work]] };
+  if (!joint) return usual;
+  const words: { held: string; cues: readonly string[]; tug?: string } = jointWords[joint];
+  if (makes.includes(work)) return { held: words.held, cues: [...words.cues] };
+  return work === 'tug' ? { ...usual, held: words.tug ?? usual.held } : usual;
+}
 
 /** Fills in what a recipe leaves out, and chains each step to the one before it. */
 export function completeSteps(
@@ -22,8 +36,8 @@ export function completeSteps(
     requires: [],
     tools: [],
     figures: [],
-    held: heldHow[draft.work],
-    cues: [...flowCues[draft.work]],
+    joint: null,
+    ...doneBy(draft),
     tipCare: tipCare[draft.work] ?? null,
     caution: null,
     good: [],

@@ -1,3 +1,4 @@
+import { jointKindSchema } from './joint.ts';
 import { stages } from './stage.ts';
 import { partKindSchema } from '../thread/part-kind.ts';
 import { scrapSchema } from './scrap.ts';
@@ -40,6 +41,8 @@ const figureSchema = z.object({
   figure: explainedSchema,
   plus: z.number().nullable(),
   minus: z.number().nullable(),
+  /** A time that is started by a press of its own, not by the end of the one before it. */
+  apart: z.boolean().optional(),
 });
 
 const stepPartSchema = z.object({
@@ -70,6 +73,8 @@ export const stepSchema = z.object({
   about: z.string().nullable().default(null),
   /** The kind of work: decides what can go wrong, and what is drawn. */
   work: workSchema.default('look'),
+  /** The kind of joint that it makes, tests or looks at. */
+  joint: jointKindSchema.nullable().default(null),
   stage: stageSchema,
   endId: z.string().nullable(),
   /** At a splice: it is done to the cable on the other side. */
@@ -115,10 +120,18 @@ export interface StepTimer {
 }
 
 /** The times of a step, in the order in which they run: its figures in seconds. */
-export function stepTimers({ figures }: Pick<Step, 'figures'>): StepTimer[] {
-  return figures
-    .filter(({ figure }) => figure.kind === 'seconds')
-    .map(({ label, figure }) => ({ label, seconds: figure.value }));
+export const stepTimers = (step: Pick<Step, 'figures'>): StepTimer[] => stepRuns(step).flat();
+
+/** The same by what one press starts: a time, and those that follow by themselves. */
+export function stepRuns({ figures }: Pick<Step, 'figures'>): StepTimer[][] {
+  const runs: StepTimer[][] = [];
+  for (const { label, figure, apart } of figures) {
+    if (figure.kind !== 'seconds') continue;
+    const timer = { label, seconds: figure.value };
+    if (apart === true || runs.length === 0) runs.push([timer]);
+    else runs.at(-1)!.push(timer);
+  }
+  return runs;
 }
 
 /** Whether a reading lies within what a hold point asks. Written so that NaN fails. */

@@ -1,3 +1,4 @@
+import type { Connector } from '../connector/connector.ts';
 import {
   jacketWords,
   trimBraidWords,
@@ -132,6 +133,7 @@ export function dielectricStep(
     ...dielectricWords({
       where: atEnd(input),
       where2: where,
+      isBlade: input.house.practice.stripping === 'blade',
       stranded,
       after,
       tooShort: dielectric.tooShort,
@@ -160,9 +162,12 @@ export function measureSteps(input: RecipeInput): StepDraft[] {
   return withTrialFit(input, measured);
 }
 
+/** Methods whose body cuts a thread of its own into the jacket. */
+const bitesCable = ({ method }: Connector) => method === 'screw-on body' || method === 'soldered body';
+
 /** What of measuring and trying a house does. */
 export function withTrialFit(
-  { house, endName }: Pick<RecipeInput, 'house' | 'endName'>,
+  { house, endName, connector }: Pick<RecipeInput, 'house' | 'endName'> & { readonly connector: Connector },
   measured: StepDraft,
 ): StepDraft[] {
   const { stripLengths } = house.practice;
@@ -170,7 +175,7 @@ export function withTrialFit(
     role: 'trial-fit',
     work: 'seat',
     stage: 'Strip',
-    ...withTrialFitWords({ endName }),
+    ...withTrialFitWords({ endName, bites: bitesCable(connector) }),
     tools: [{ label: 'Caliper', setting: 'depth rod for the gap' }],
     trialFit: true,
   };

@@ -1,26 +1,11 @@
 import { troubleWords } from '../words/trouble.ts';
+import type { JointKind } from './joint.ts';
+import { faultSeen, jointKinds, joints } from './joint.ts';
+import type { TroubleId } from './trouble-id.ts';
+import { troubleIds } from './trouble-id.ts';
 import type { StepRole } from './role.ts';
 import type { Step } from './step.ts';
 import type { Work } from './work.ts';
-
-/** What can be seen to be off. Each is drawn, and each has a way to go on. */
-export const troubleIds = [
-  'nick',
-  'whisker',
-  'melted',
-  'over-filled',
-  'spike',
-  'cold',
-  'part forgotten',
-  'wrong side',
-  'crimped twice',
-  'die too large',
-  'die too small',
-  'coupling stuck',
-  'seal blistered',
-  'too short',
-] as const;
-export type TroubleId = (typeof troubleIds)[number];
 
 /** One thing that can be off. */
 export interface Trouble {
@@ -28,23 +13,36 @@ export interface Trouble {
   readonly label: string;
   /** How it looks. */
   readonly seen: string;
-  /** Kinds of work at which it is first looked for. */
+  /** What its drawing is about. */
+  readonly subject: LookSubject;
+  /** Kinds of work at which it is first looked for, where no joint says so. */
   readonly works: readonly Work[];
   /** What must be known besides: which part it is about, or by how much it is short. */
   readonly asks?: 'part' | 'shortage';
 }
 
-const joints: readonly Work[] = ['solder', 'tin', 'seat', 'look', 'measure'];
+const solders: readonly Work[] = ['solder', 'tin', 'seat', 'look', 'measure'];
 const crimps: readonly Work[] = ['crimp', 'tug', 'look'];
 
 /** Kinds of work at which each is first looked for, and what must be known besides. */
 const lookedFor: Readonly<Record<TroubleId, Pick<Trouble, 'works' | 'asks'>>> = {
   nick: { works: ['cut', 'bend', 'strip', 'braid', 'look', 'measure', 'tin'] },
   whisker: { works: ['strip', 'braid', 'look', 'measure', 'seat', 'screw'] },
-  melted: { works: joints },
-  'over-filled': { works: joints },
-  spike: { works: joints },
-  cold: { works: joints },
+  melted: { works: solders },
+  'over-filled': { works: solders },
+  spike: { works: solders },
+  cold: { works: solders },
+  'short fill': { works: [] },
+  'one-sided': { works: [] },
+  'strand out': { works: [] },
+  'on insulation': { works: [] },
+  'not home': { works: [] },
+  'stands off': { works: [] },
+  'on the cores': { works: [] },
+  loose: { works: [] },
+  'cut in': { works: [] },
+  askew: { works: [] },
+  turned: { works: [] },
   'part forgotten': {
     works: ['thread', 'seat', 'crimp', 'screw', 'solder', 'shrink', 'look', 'prove', 'label'],
     asks: 'part',
@@ -61,26 +59,76 @@ const lookedFor: Readonly<Record<TroubleId, Pick<Trouble, 'works' | 'asks'>>> = 
   },
 };
 
+/** What a drawing of good and bad is about: a kind of joint, or one of these. */
+export const lookSubjects = ['strip', 'joint', 'crimp', 'thread', 'shrink', 'length', ...jointKinds] as const;
+export type LookSubject = (typeof lookSubjects)[number];
+
+/** What each is drawn at where nothing says of what kind of joint it is. */
+const usualSubject: Readonly<Record<TroubleId, LookSubject>> = {
+  nick: 'strip',
+  whisker: 'strip',
+  melted: 'joint',
+  'over-filled': 'joint',
+  'short fill': 'cup',
+  'one-sided': 'tube in a body',
+  spike: 'joint',
+  cold: 'joint',
+  'strand out': 'rising clamp',
+  'on insulation': 'set screw',
+  'not home': 'contact',
+  'stands off': 'ferrule',
+  'part forgotten': 'thread',
+  'wrong side': 'thread',
+  'crimped twice': 'crimp',
+  'die too large': 'crimp',
+  'die too small': 'crimp',
+  'on the cores': 'tabs',
+  loose: 'tabs',
+  'cut in': 'tabs',
+  askew: 'gland',
+  turned: 'gland',
+  'coupling stuck': 'shrink',
+  'seal blistered': 'shrink',
+  'too short': 'length',
+};
+
 export const troubles: readonly Trouble[] = troubleIds.map((id) => ({
   id,
   ...troubleWords[id],
   ...lookedFor[id],
+  subject: usualSubject[id],
 }));
 
-/** What can be off at a step: what its kind of work does first, everything else after it. */
-export function troublesAt({ work }: Pick<Step, 'work'>): {
+/** What only a joint can have: at a joint of a kind, its own faults stand for these. */
+const ofJoints: ReadonlySet<TroubleId> = new Set(Object.values(joints).flatMap(({ faults }) => faults));
+
+/** A trouble as it looks at one kind of joint. */
+const atJoint = (trouble: Trouble, joint: JointKind): Trouble => ({
+  ...trouble,
+  seen: faultSeen(joint, trouble.id),
+  subject: joint,
+});
+
+/** What can be off at a step: faults of its kind of joint and what its work does first, everything else after it. */
+export function troublesAt({ work, joint }: Pick<Step, 'work' | 'joint'>): {
   readonly likely: readonly Trouble[];
   readonly other: readonly Trouble[];
 } {
-  const likely = troubles.filter(({ works }) => works.includes(work));
-  return { likely, other: troubles.filter((trouble) => !likely.includes(trouble)) };
+  const faults = joint === null ? [] : joints[joint].faults;
+  const ofThisJoint = faults.map((id) =>
+    atJoint(
+      troubles.find((trouble) => trouble.id === id)!,
+      joint!,
+    ),
+  );
+  const ofWork = troubles.filter(
+    ({ id, works }) => works.includes(work) && (joint === null || !ofJoints.has(id)),
+  );
+  const likely = [...ofThisJoint, ...ofWork];
+  return { likely, other: troubles.filter(({ id }) => !likely.some((trouble) => trouble.id === id)) };
 }
 
-/** What a drawing of good and bad is about. */
-export const lookSubjects = ['strip', 'joint', 'crimp', 'thread', 'shrink', 'length'] as const;
-export type LookSubject = (typeof lookSubjects)[number];
-
-/** Looks in Join that are about a soldered joint. */
+/** Looks in Join that are about a soldered joint, of steps that were frozen before steps had a kind of joint. */
 const solderLooks: readonly StepRole[] = ['contact-look', 'joints-look', 'holes-look', 'trim-tip'];
 
 const looksOfWork: Readonly<Partial<Record<Work, readonly [LookSubject, readonly TroubleId[]]>>> = {
@@ -102,12 +150,14 @@ export function looksOf({
   work,
   stage,
   trialFit,
-}: Pick<Step, 'role' | 'work' | 'stage' | 'trialFit'>): {
+  joint,
+}: Pick<Step, 'role' | 'work' | 'stage' | 'trialFit' | 'joint'>): {
   readonly subject: LookSubject;
   readonly bad: readonly TroubleId[];
 } | null {
   const found = ((): readonly [LookSubject, readonly TroubleId[]] | undefined => {
     if (trialFit) return ['length', ['too short']];
+    if (joint !== null) return [joint, joints[joint].faults];
     if (work !== 'look') return looksOfWork[work];
     if (stage === 'Strip') return ['strip', ['nick', 'whisker']];
     if (stage === 'Finish') return ['shrink', ['coupling stuck']];
@@ -116,28 +166,8 @@ export function looksOf({
   return found ? { subject: found[0], bad: found[1] } : null;
 }
 
-/** What a drawing of one trouble is about. */
-export function subjectOf(id: TroubleId): LookSubject {
-  switch (id) {
-    case 'nick':
-    case 'whisker':
-      return 'strip';
-    case 'melted':
-    case 'over-filled':
-    case 'spike':
-    case 'cold':
-      return 'joint';
-    case 'part forgotten':
-    case 'wrong side':
-      return 'thread';
-    case 'crimped twice':
-    case 'die too large':
-    case 'die too small':
-      return 'crimp';
-    case 'coupling stuck':
-    case 'seal blistered':
-      return 'shrink';
-    case 'too short':
-      return 'length';
-  }
-}
+/** How a trouble looks where it is drawn about something. */
+export const seenAt = (id: TroubleId, subject: LookSubject): string => {
+  const joint = jointKinds.find((kind) => kind === subject);
+  return joint && joints[joint].faults.includes(id) ? faultSeen(joint, id) : troubleWords[id].seen;
+};

@@ -12,19 +12,14 @@ import {
   finishWords,
   finishedLengthAdvice,
   finishedLengthWords,
-  layWords,
-  packFlatWords,
-  coilOverUnderWords,
 } from '../words/whole-lead.ts';
 import { tapeScrap } from './scrap.ts';
 import type { CoaxCable, LayeredCable } from '../cable/cable.ts';
-import { bendRadius, coilDiameter } from '../cable/body.ts';
 import { velocityFactor } from '../cable/electrical.ts';
 import { speedOfLight } from '../quantity/speed-of-light.ts';
 import type { Seal } from '../fit/seal.ts';
 import type { House } from '../house/house.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
-import { liesThere } from '../lead/lying.ts';
 import { lengthColour } from '../house/length-colour.ts';
 import { longestWay } from '../lead/in-words.ts';
 import type { Explained } from '../quantity/explained.ts';
@@ -33,6 +28,7 @@ import type { CutLength } from '../cut/cut-length.ts';
 import { lengthTolerance } from '../lead/length-tolerance.ts';
 import { formatMetres } from '../quantity/length.ts';
 import type { HoldPoint } from './step.ts';
+import { packStep } from './pack-steps.ts';
 import { crotchShrinkFrom, shrinkCool, shrinkFrom } from './shrink-words.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
@@ -79,13 +75,15 @@ export function sealSteps(
   { couples, crotch }: { readonly couples: boolean; readonly crotch: boolean },
 ): StepDraft[] {
   return [
-    ...(part ? [crotch ? crotchStep(end, part, seal, house) : shrinkStep(end, part, seal, house)] : []),
+    ...(part
+      ? [crotch ? crotchStep(end, part, seal, house) : shrinkStep(end, part, seal, house, couples)]
+      : []),
     ...(seal.tape ? [tapeStep(end, part !== undefined, seal)] : []),
     ...(couples ? [couplingStep(end, part)] : []),
   ];
 }
 
-function shrinkStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): StepDraft {
+function shrinkStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House, turns: boolean): StepDraft {
   const lined = seal.shrink === 'adhesive';
   const flame = house.practice.heatSource === 'open flame';
   return {
@@ -98,6 +96,7 @@ function shrinkStep(end: LeadEnd, part: LeadPart, seal: Seal, house: House): Ste
       heated: shrinkFrom(house, 'the connector outward'),
       flame,
       sealWhy: seal.why,
+      turns,
     }),
     figures: [
       ...(part.cutLength
@@ -248,76 +247,4 @@ function lengthStep(lead: Lead, { betweenJackets, leastBetweenJackets }: CutLeng
       },
     },
   ];
-}
-
-/** A cable that lies in a wall or a trench is laid back, and neither coiled nor capped. */
-function layStep(lead: Lead, cable: LayeredCable): StepDraft {
-  const radius = bendRadius(cable)?.once;
-  const figures = radius === undefined ? [] : [leastRadius(radius, cable)];
-  return {
-    role: 'lay-back',
-    work: 'lay',
-    stage: 'Finish',
-    ...layWords({ wall: lead.ends.some(({ lies }) => lies === 'wall') }),
-    figures,
-  };
-}
-
-const leastRadius = (radius: number, { jacket }: LayeredCable) => ({
-  label: 'bend radius, at least',
-  figure: {
-    value: radius,
-    kind: 'length' as const,
-    formula: 'by the kind of cable',
-    terms: [{ label: 'Jacket', value: jacket.diameter, kind: 'length' as const, assumed: true }],
-    source: 'least radius of a single bend',
-  },
-  plus: null,
-  minus: null,
-});
-
-/** Coiled no tighter than its cable takes; a tube that is bent once is packed straight. */
-function packStep(lead: Lead, house: House, cable: LayeredCable): StepDraft {
-  if (liesThere(lead) || lead.environment === 'buried') return layStep(lead, cable);
-  const diameter = coilDiameter(cable);
-  if (diameter === null)
-    return {
-      role: 'coil',
-      work: 'lay',
-      stage: 'Finish',
-      ...packFlatWords({ leadName: lead.name }),
-    };
-  const turns = Math.floor(longestWay(lead) / (Math.PI * diameter));
-  const figure: Explained = {
-    value: diameter,
-    kind: 'length',
-    formula: 'by the kind of cable',
-    terms: [{ label: 'Jacket', value: cable.jacket.diameter, kind: 'length', assumed: true }],
-    source: 'house default: 20 diameters, low-loss foam 30, feeder twice its repeated bend radius',
-  };
-  return {
-    role: 'coil',
-    work: 'coil',
-    stage: 'Finish',
-    ...coilOverUnderWords({ coilFrom: house.practice.coilFrom, leadName: lead.name }),
-    figures: [
-      { label: 'diameter of the coil, at least', figure, plus: null, minus: null },
-      ...(turns >= 1
-        ? [
-            {
-              label: 'turns',
-              figure: {
-                value: turns,
-                kind: 'count' as const,
-                formula: 'length / (pi x diameter), whole turns',
-                terms: [{ label: 'Length', value: longestWay(lead), kind: 'length' as const }],
-                source: 'geometry',
-              },
-              plus: null,
-              minus: null,
-            },
-          ]
-        : []),
-    ],
-  };
 }

@@ -16,7 +16,7 @@ describe('pulls', () => {
     // A 5.4 mm jacket: between 180 N at 5 mm and 400 N at 10 mm, 197.6 N; a quarter is 49.4 N.
     expect(ferrulePull(5.4 * mm)).toBeCloseTo(197.6, 6);
     const input = exampleEnd('rg-223', 'tnc-plug-50-crimp-5') as unknown as RecipeInput;
-    const { text } = cableTugStep(input, 'ferrule', goBack('ferrule', ''));
+    const { text } = cableTugStep(input, 'ferrule', 'ferrule', goBack('ferrule', ''));
     const pull = ferrulePull(input.cable.jacket.diameter);
     expect(text.firstTime).toContain(`${Math.round(pull / 4)} N`);
   });

@@ -9,7 +9,7 @@ import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { firstStepOfEnd, remakeCost } from '../prove/repair.ts';
 import type { UnitProgress } from './progress.ts';
 import type { HoldPoint, Step } from '../recipe/step.ts';
-import type { TroubleId } from '../recipe/trouble.ts';
+import type { TroubleId } from '../recipe/trouble-id.ts';
 
 /** What was seen, where, and what it is about. */
 export interface Sighting {

@@ -10,7 +10,8 @@ import { leadOfEachMethod } from '../testing/lead-of-each-method.ts';
 import { signalLead } from '../testing/signal-lead.ts';
 import { cableLeft, cableLeftAt, shortageAfter } from './cable-left.ts';
 import type { Step } from '../recipe/step.ts';
-import { troubleIds, troublesAt } from '../recipe/trouble.ts';
+import { troubleIds } from '../recipe/trouble-id.ts';
+import { troublesAt } from '../recipe/trouble.ts';
 import type { Sighting, TroubleOutcome } from './trouble-bench.ts';
 import { troubleHappenings, troubleOutcome } from './trouble-outcome.ts';
 import { calledOf } from '../testing/step-called.ts';
@@ -107,11 +108,41 @@ describe('every way back, for every method', () => {
 
   test('every kind of work offers what can be seen at it first, and everything else after it', () => {
     for (const work of ['strip', 'solder', 'crimp', 'shrink', 'thread'] as const) {
-      const { likely, other } = troublesAt({ work });
+      const { likely, other } = troublesAt({ work, joint: null });
       expect(likely.length).toBeGreaterThan(1);
       expect([...likely, ...other].map(({ id }) => id).sort()).toEqual([...troubleIds].sort());
     }
   });
+});
+
+describe('faults of a joint', () => {
+  test('a step offers those of its own kind of joint first, in its own words, and no other kind’s', () => {
+    const { likely } = troublesAt({ work: 'screw', joint: 'rising clamp' });
+    expect(likely.slice(0, 3).map(({ id, subject }) => [id, subject])).toEqual([
+      ['not home', 'rising clamp'],
+      ['strand out', 'rising clamp'],
+      ['on insulation', 'rising clamp'],
+    ]);
+    expect(likely[0]!.seen).toMatch(/under the cage/);
+    expect(likely.map(({ id }) => id)).not.toContain('cold');
+  });
+
+  test('a screw is opened and closed again, a crimp is cut off, solder is heated, a jacket that was cut is stripped again', () => {
+    const speaker = signalLead('speaker', 'speaker-2x2.5', ['speaker-2-cable', 'speaker-2-cable']);
+    const clamp = seenAt(at('clamps-tug'), { seen: 'not home' }, house, speaker);
+    expect(clamp).toMatchObject({ how: 'gone back', scrap: [], uses: 0, target: { work: 'screw' } });
+    expect(clamp.advice).toMatch(/Twist all strands together/);
+    const contact = seenAt(at('contact-tug'), { seen: 'not home' });
+    expect(contact).toMatchObject({ how: 'end made again', scrap: [contactScrap] });
+    const cup = seenAt(at('joints-look'), { seen: 'short fill' }, house, mic());
+    expect(cup).toMatchObject({ how: 'gone back', target: { work: 'solder' } });
+    const jack = signalLead('unbalanced', 'mic-pair', ['jack-6-ts', 'jack-6-ts']);
+    expect(seenAt(at('clamp'), { seen: 'cut in' }, house, jack).target).toMatchObject({ role: 'jacket' });
+    expect(seenAt(at('clamp'), { seen: 'loose' }, house, jack)).toMatchObject({ how: 'mended here' });
+  });
+
+  test('what no joint of the end can have is not mended', () =>
+    expect(seenAt(at('jacket'), { seen: 'turned' })).toMatchObject({ how: 'mended here', target: null }));
 });
 
 describe('what can be saved, and at what price', () => {

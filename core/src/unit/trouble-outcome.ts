@@ -3,6 +3,9 @@ import { comesSplit } from '../thread/part-kind.ts';
 import type { Scrap } from '../recipe/scrap.ts';
 import { cableScrap, tapeScrap } from '../recipe/scrap.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
+import type { JointKind } from '../recipe/joint.ts';
+import { joints } from '../recipe/joint.ts';
+import type { TroubleId } from '../recipe/trouble-id.ts';
 import { dieTolerance, nearestDie } from '../fit/die.ts';
 import { endById } from '../lead/lead.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
@@ -23,37 +26,38 @@ import {
   sealedInside,
 } from './trouble-bench.ts';
 
+/** What is done about each trouble. */
+const outcomes: Readonly<Record<TroubleId, (bench: Bench) => TroubleOutcome>> = {
+  nick: (bench) => stripAgain(bench, advice.nick),
+  melted: (bench) => stripAgain(bench, advice.melted),
+  whisker: (bench) => whisker(bench),
+  'over-filled': (bench) => resolder(bench, advice.overFilled),
+  spike: (bench) => resolder(bench, advice.spike),
+  cold: (bench) => resolder(bench, advice.cold),
+  'short fill': (bench) => jointFault(bench, 'short fill'),
+  'one-sided': (bench) => jointFault(bench, 'one-sided'),
+  'strand out': (bench) => jointFault(bench, 'strand out'),
+  'on insulation': (bench) => jointFault(bench, 'on insulation'),
+  'not home': (bench) => jointFault(bench, 'not home'),
+  'stands off': (bench) => jointFault(bench, 'stands off'),
+  'on the cores': (bench) => jointFault(bench, 'on the cores'),
+  loose: (bench) => jointFault(bench, 'loose'),
+  'cut in': (bench) => jointFault(bench, 'cut in'),
+  askew: (bench) => jointFault(bench, 'askew'),
+  turned: (bench) => jointFault(bench, 'turned'),
+  'part forgotten': (bench) => partOff(bench),
+  'wrong side': (bench) => partOff(bench),
+  'crimped twice': (bench) => crimpedTwice(bench),
+  'die too large': (bench) => dieTooLarge(bench),
+  'die too small': (bench) => crimpAgain(bench, advice.dieTooSmall),
+  'coupling stuck': (bench) => shrinkAgain(bench),
+  'seal blistered': (bench) => shrinkAgain(bench),
+  'too short': (bench) => tooShort(bench),
+};
+
 /** What becomes of something that is off, at any step of a unit. A shortage that nobody said is taken as none. */
 export function troubleOutcome(plan: FrozenPlan, progress: UnitProgress, sighting: Sighting): TroubleOutcome {
-  const bench: Bench = { plan, progress, sighting };
-  switch (sighting.seen) {
-    case 'nick':
-      return stripAgain(bench, advice.nick);
-    case 'melted':
-      return stripAgain(bench, advice.melted);
-    case 'whisker':
-      return whisker(bench);
-    case 'over-filled':
-      return resolder(bench, advice.overFilled);
-    case 'spike':
-      return resolder(bench, advice.spike);
-    case 'cold':
-      return resolder(bench, advice.cold);
-    case 'part forgotten':
-    case 'wrong side':
-      return partOff(bench);
-    case 'crimped twice':
-      return crimpedTwice(bench);
-    case 'die too large':
-      return dieTooLarge(bench);
-    case 'die too small':
-      return crimpAgain(bench, advice.dieTooSmall);
-    case 'coupling stuck':
-    case 'seal blistered':
-      return shrinkAgain(bench);
-    case 'too short':
-      return tooShort(bench);
-  }
+  return outcomes[sighting.seen]({ plan, progress, sighting });
 }
 
 function whisker(bench: Bench): TroubleOutcome {
@@ -75,6 +79,67 @@ function resolder(bench: Bench, how: string): TroubleOutcome {
   const inside = closed !== undefined && steps.indexOf(closed) > steps.indexOf(joint);
   if (inside && sealedInside(bench) && !isReusable(bench)) return stripAgain(bench, advice.jointInside);
   return here(how, joint.id === bench.sighting.step.id ? null : joint);
+}
+
+type JointFault = Parameters<typeof madeAgain>[1];
+
+/** A fault that only a joint has: mended as joints of its family are. */
+function jointFault(bench: Bench, seen: JointFault): TroubleOutcome {
+  const joint = jointSpokenOf(bench, seen);
+  if (!joint) return here(advice.noneYet);
+  if (seen === 'cut in') return stripAgain(bench, advice.jacketCut);
+  if (seen === 'turned') return stripAgain(bench, advice.bodyTurned);
+  switch (joints[joint].family) {
+    case 'soldered':
+      return resolder(bench, solderedFault(seen));
+    case 'crimped':
+      return crimpAgain(bench, advice.crimpOff);
+    default:
+      return madeAgain(bench, seen, joint);
+  }
+}
+
+/** The joint of the step, or the last one of its end that can have this fault. */
+function jointSpokenOf(bench: Bench, seen: TroubleId): JointKind | undefined {
+  const can = ({ joint }: Step) => joint !== null && joints[joint].faults.includes(seen);
+  return [...behind(bench).filter(can), ...[bench.sighting.step].filter(can)].at(-1)?.joint ?? undefined;
+}
+
+function solderedFault(seen: TroubleId): string {
+  switch (seen) {
+    case 'one-sided':
+      return advice.oneSided;
+    case 'strand out':
+      return advice.strandSoldered;
+    case 'stands off':
+      return advice.standsOffSoldered;
+    default:
+      return advice.shortFill;
+  }
+}
+
+const openedAdvice = {
+  'short fill': advice.seatAgain,
+  'one-sided': advice.screwsInTurn,
+  'strand out': advice.clampAgain,
+  'on insulation': advice.bareMore,
+  'not home': advice.seatAgain,
+  'stands off': advice.seatAgain,
+  'on the cores': advice.openHolder,
+  loose: advice.packJacket,
+  askew: advice.squareAgain,
+  'cut in': advice.jacketCut,
+  turned: advice.bodyTurned,
+} as const;
+
+/** What opens is opened and made again: back to the last step of this end that makes a joint of the kind. */
+function madeAgain(bench: Bench, seen: keyof typeof openedAdvice, joint: JointKind): TroubleOutcome {
+  const how =
+    seen === 'not home' && joints[joint].family === 'screwed' ? advice.clampAgain : openedAdvice[seen];
+  const made = behind(bench)
+    .filter((step) => step.joint === joint && step.work !== 'look' && step.work !== 'tug')
+    .at(-1);
+  return here(how, made && made.id !== bench.sighting.step.id ? made : null);
 }
 
 function partOff(bench: Bench): TroubleOutcome {

@@ -4,7 +4,7 @@ import { frozenPlanSchema } from '../plan/frozen-plan.ts';
 import { readingsSchema } from '../reading/reading.ts';
 import { recordedCheckSchema } from '../reading/recorded-check.ts';
 import { envelopeSchema } from '../record/envelope.ts';
-import { troubleIds } from '../recipe/trouble.ts';
+import { troubleIds } from '../recipe/trouble-id.ts';
 
 /** One physical lead of an order line. Its serial is a label; its id is its identity. */
 export const unitSchema = envelopeSchema.extend({

@@ -46,7 +46,7 @@ const said = {
     bad: ['slides by itself'],
   },
   tube: {
-    doing: 'Slide the tube to its place and look that it covers what it is to keep from rubbing.',
+    doing: 'Slide the tube to its place, over what it keeps from rubbing.',
     short: 'Tube to its place.',
     why: 'A jacket rubs through where the cable passes an edge.',
     good: ['covers the edge on both sides'],
@@ -61,7 +61,7 @@ const said = {
   },
   'plug cover': {
     doing:
-      'Bring the cover with its loop up to the connector, put it on, and look that the loop cannot slip over the coupling.',
+      'Bring the cover with its loop up to the connector, and put it on. The loop must not slip over the coupling.',
     short: 'Cover on, loop holds.',
     why: 'A plug that hangs open at sea or on a mast is dead within a season.',
     good: ['closes, stays on its loop'],

@@ -38,10 +38,10 @@ export const betweenWords = (endName: string) => ({
   title: `Measure between the cores, end ${endName}`,
   text: {
     firstTime:
-      'Nothing connected at the other end. Ohm meter from each bare core to the next and to the shield: open. Type the least that was read.',
+      'Nothing connected at the other end. Ohm meter from each bare core to the next and to the shield: open. Type the lowest reading.',
     experienced: 'Core to core, core to shield: open.',
   },
-  why: 'What touches here burns at the customer.',
+  why: 'What touches here burns where it is used.',
   good: ['open between all of them'],
   bad: ['a reading that falls while the cable is moved'],
 });

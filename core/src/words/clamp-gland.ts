@@ -58,6 +58,8 @@ export const spacerWords = ({ endName }: { readonly endName: string }) => ({
       'Slide the insulator on the conductor until it sits against the dielectric with no gap. The contact follows it in the next step.',
     experienced: 'Insulator on, against the dielectric.',
   },
+  held: 'Cable in soft jaws, end up, the conductor free.',
+  cues: ['it slides on by hand', 'no light between it and the dielectric'],
   why: 'Without it the contact stands back by its thickness, and nothing keeps it off the body.',
   good: ['flat against the dielectric'],
   bad: ['insulator left in the bag', 'a strand behind it'],

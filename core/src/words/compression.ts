@@ -13,7 +13,7 @@ export const insertWords = ({ endName }: { readonly endName: string }) => ({
 });
 
 export const flushLookWords = ({ endName }: { readonly endName: string }) => ({
-  title: `Look into the nut, end ${endName}`,
+  title: `Check inside the nut, end ${endName}`,
   text: {
     firstTime: 'The dielectric is level with the post, no wire or foil at the conductor, conductor straight.',
     experienced: 'Flush, clean, straight.',

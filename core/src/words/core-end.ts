@@ -3,18 +3,17 @@
 export const closeWords = ({ endName }: { readonly endName: string }) => ({
   title: `Close the connector, end ${endName}`,
   why: 'From here on nothing more can be threaded from this end.',
-  caution: 'The body may still be hot: let it cool before it is closed.',
-  good: ['shell home, no core squeezed', 'jacket seen past the clamp'],
-  bad: ['jacket not under the clamp', 'core pinched'],
+  good: ['shell home, no core squeezed', 'jacket seen past what holds it'],
+  bad: ['jacket not held', 'core pinched'],
 });
 
 export const pullWords = ({ endName, clamp }: { readonly endName: string; readonly clamp: string }) => ({
   title: `Tug the cable, end ${endName}`,
   text: {
-    firstTime: `Hold the body and pull the cable, firmly, as somebody would who unplugs it by the cable. The jacket does not move in the ${clamp}.`,
+    firstTime: `Hold the body and pull the cable, as hard as somebody who unplugs it by the cable. The jacket stays put in the ${clamp}.`,
     experienced: 'Firm pull, jacket does not move.',
   },
-  why: 'What slips now pulls on the joints at the customer.',
+  why: 'A jacket that slips hands every pull to the joints.',
   good: ['jacket does not move'],
   bad: [`jacket slides in the ${clamp}`],
 });
@@ -42,3 +41,6 @@ export const ruleWords = {
   contactHasWall: 'a contact has a wall',
   contactLiesWithinConnector: 'the contact lies within the connector',
 } as const;
+
+/** Where a joint was soldered a minute ago. */
+export const hotCaution = 'The contacts may still be hot: let them cool before the shell goes over.';

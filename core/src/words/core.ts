@@ -13,13 +13,14 @@ export const coreJacketWords = ({
 }) => ({
   title: `Take the jacket off, ${where}`,
   text: {
-    firstTime: `Square the end${many ? 's of both cables' : ''}. Mark the jacket at the figure below from the cut end, score it round without reaching ${shield ?? 'the cores'}, bend it at the score, and pull the ring off. ${under}`,
-    experienced: `Square, score, bend, pull. ${under}`,
+    firstTime:
+      `Square the end${many ? 's of both cables' : ''}. Mark the jacket at the figure below from the cut end, score it round without reaching ${shield ? `the ${shield}` : 'the cores'}, bend it at the score, and pull the ring off. ${under}`.trim(),
+    experienced: `Square, score, bend, pull. ${under}`.trim(),
   },
-  why: 'Every other length is counted from the jacket edge, which has to lie in its clamp.',
+  why: 'Every other length is counted from the jacket edge.',
   caution: 'Cut away from the hand; clamp the cable.',
-  good: ['clean, square jacket edge', 'cores and shield whole'],
-  bad: ['score reaches a core or the shield', 'edge torn'],
+  good: ['clean, square jacket edge', shield ? 'cores and shield whole' : 'cores whole'],
+  bad: [shield ? 'score reaches a core or the shield' : 'score reaches a core', 'edge torn'],
 });
 
 const glasses = 'Glasses on: trimmed ends fly.';
@@ -28,7 +29,7 @@ export const shieldOffWords = ({ where }: { readonly where: string }) => ({
   title: `Cut the shield back, ${where}`,
   text: {
     firstTime:
-      'The shield is not connected at this end. Cut it flush with the jacket, and cover the edge with a ring of shrink so that no wire can reach a contact or the shell.',
+      'The shield is not connected at this end. Cut it flush with the jacket, and cover the edge with a ring of shrink so that no wire of it can reach a core or a contact.',
     experienced: 'Flush with the jacket, covered.',
   },
   why: 'It is connected at the other end only: a stray wire here makes the loop it was cut for.',
@@ -63,10 +64,13 @@ export const tailWords = ({
           ? 'Comb, twist short, link, sleeve.'
           : 'Open, twist one way, sleeve.',
   },
-  why: `${shorter ? 'It is a little shorter than the cores, so that it takes the pull and stays clear of the contacts. ' : 'It is longer than the cores, so that it lets go last. '}A bare tail finds the shell or a neighbour.`,
+  why: `${shorter ? 'A little shorter than the cores, it takes the pull before they do. ' : 'Longer than the cores, it lets go last. '}Bare, it finds a neighbour.`,
   caution: glasses,
-  good: ['every wire in the tail', 'sleeve reaches the jacket edge'],
-  bad: ['a wire left on a core', 'nicked wires at the jacket edge'],
+  good: [shield === 'drain' ? 'drain whole' : 'every wire in the tail', 'sleeve reaches the jacket edge'],
+  bad:
+    shield === 'drain'
+      ? ['drain nicked at the jacket edge', 'drain bare behind its sleeve']
+      : ['a wire left on a core', 'nicked wires at the jacket edge'],
 });
 
 export const conductiveLayerWords = ({
@@ -101,23 +105,27 @@ export const spareWords = ({
   title: `${fold ? 'Fold back' : 'Cut off'} the spare ${spareCount > 1 ? 'cores' : 'core'}, ${where}`,
   text: {
     firstTime: fold
-      ? `${names}: not stripped. Fold back along the jacket and hold with a short shrink, so that the lead can be changed later.`
-      : `${names}: cut flush with the jacket, staggered, so that no two ends can meet.`,
-    experienced: fold ? `${names}: back under shrink.` : `${names}: flush, staggered.`,
+      ? `Leave ${names} unstripped. Fold ${spareCount > 1 ? 'them' : 'it'} back along the jacket and hold ${spareCount > 1 ? 'them' : 'it'} with a short shrink: the lead can be changed later.`
+      : `Cut ${names} flush with the jacket${spareCount > 1 ? ', staggered, so that no two ends can meet' : ''}.`,
+    experienced: fold
+      ? `${names}: back under shrink.`
+      : `${names}: flush${spareCount > 1 ? ', staggered' : ''}.`,
   },
-  why: 'In the proof it is connected to nothing. A loose end inside a shell finds something.',
+  held: 'Cable in soft jaws, the cores toward you.',
+  cues: [],
+  why: 'A loose core end finds something to touch. In the proof it must be open to everything.',
   caution: fold ? 'Hot air burns: keep the gun moving, away from the other cores.' : glasses,
   good: ['no bare metal on it'],
-  bad: ['loose inside the shell'],
+  bad: ['loose', 'bare metal on it'],
 });
 
 export const coresWords = ({ where, clamp }: { readonly where: string; readonly clamp: boolean }) => ({
   title: `Cut and bare the cores, ${where}`,
   text: {
-    firstTime: `Lay the cores where they will go in the connector, bend them there, and cut each to its own length. Then take the insulation off with the notch for this size: half a turn, and pull. Twist the strands the way they lie${clamp ? '. Never tin them: tin creeps under a clamp and the joint works loose' : ''}.`,
+    firstTime: `Lay each core to its contact, bend it there, and cut it to its own length. Strip the insulation with the notch for this size: half a turn, and pull. Twist the strands the way they lie.${clamp ? ' Never tin them: tin creeps under a clamp and the joint works loose.' : ''}`,
     experienced: `To length where they lie, right notch, twist${clamp ? ', never tin' : ''}.`,
   },
-  why: 'Core lengths follow the contacts: a short one takes the pull, a long one is squeezed by the shell.',
+  why: 'Each core is as long as its way to its contact: too short, it takes the pull of all of them; too long, it is squeezed.',
   caution: glasses,
   good: ['every strand there', 'insulation edge square'],
   bad: ['strands cut off', 'insulation stretched or scored'],
@@ -127,17 +135,17 @@ export const measureCoresWords = ({ where }: { readonly where: string }) => ({
   title: `Measure the strip, ${where}`,
   text: {
     firstTime:
-      'Type what the caliper says from the jacket edge. Leave a field empty when it was not measured.',
+      'Measure each core from the jacket edge and type what the caliper says. Leave empty what you did not measure.',
     experienced: 'Type what you cut, or go on.',
   },
   why: 'A core can still be trimmed; one that is too short takes the jacket back.',
 });
 
 export const strandWords = ({ where }: { readonly where: string }) => ({
-  title: `Look for cut and stray strands, ${where}`,
+  title: `Check for cut and stray strands, ${where}`,
   text: {
     firstTime:
-      'Under the magnifier, look at every core: no strand cut, none standing out, insulation whole down to the jacket.',
+      'Every core under the magnifier: no strand cut, none standing out, insulation whole down to the jacket.',
     experienced: 'Every core under the magnifier.',
   },
   why: 'A stray strand lies across to the next contact; a cut one leaves less copper than was counted.',
@@ -149,7 +157,7 @@ export const tinWords = ({ where }: { readonly where: string }) => ({
   title: `Tin the cores, ${where}`,
   text: {
     firstTime:
-      'Tin each end thinly, and stop short of the insulation: what is tinned does not flex. It must still go into its contact.',
+      'Tin each end thinly and stop short of the insulation: what is tinned does not flex. The end must still go into its contact.',
     experienced: 'Thin, short of the insulation.',
   },
   why: 'Tinned ends take solder at once, and no strand strays.',

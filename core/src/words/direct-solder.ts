@@ -35,7 +35,7 @@ export const insertWords = ({
 }) => ({
   title: `Seat the body on the tube, end ${endName}`,
   text: {
-    firstTime: `${sex === 'plug' ? 'The coupling nut is on the tube, its thread toward the end: look. ' : ''}Brighten and flux the tube, push the body on until the tube sits on its step, and hold both in the fixture so that they cannot part.`,
+    firstTime: `${sex === 'plug' ? 'The coupling nut is on the tube, its thread toward the end. ' : ''}Brighten and flux the tube, push the body on until the tube sits on its step, and hold both in the fixture so that they cannot part.`,
     experienced: `${sex === 'plug' ? 'Nut on. ' : ''}Flux, push to the step, clamp both.`,
   },
   why: 'From here on nothing more can be threaded from this end.',

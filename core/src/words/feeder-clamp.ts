@@ -62,9 +62,13 @@ export const contactWords = ({
       : 'Slide the contact over the inner conductor as far as it goes; its fingers close on it when the body is tightened.',
     experienced: screwed ? 'Contact in, firm, inner held.' : 'Contact on to its stop.',
   },
+  held: 'Cable straight in soft jaws, the inner conductor free in front.',
+  cues: screwed
+    ? ['it starts by hand', 'the inner stays still while the contact gets firm']
+    : ['the fingers slide on evenly', 'a firm stop'],
   why: 'A loose contact burns at power.',
   good: ['against its stop', 'in the middle'],
-  bad: ['inner turned in the foam', 'askew'],
+  bad: [screwed ? 'inner turned in the foam' : 'short of its stop', 'askew'],
 });
 
 export const insertWords = ({ endName }: { readonly endName: string }) => ({
@@ -93,7 +97,7 @@ export const clampWords = ({ endName }: { readonly endName: string }) => ({
 });
 
 export const loadTestWords = ({ endName }: { readonly endName: string }) => ({
-  title: `Look through with a load, end ${endName}`,
+  title: `Measure through to a load, end ${endName}`,
   text: {
     firstTime:
       'With a load on the far end, read its resistance here: load plus loop. Shake the connector: the reading stands. Only then is it sealed.',
@@ -113,7 +117,7 @@ export const noShortAdvice = 'Take the body off: a chip lies on the foam. Brush 
 export const clampAdvice = ({ series }: { readonly series: string }) =>
   `The body turned: open it, look at flare and contact, and make both again. ${series} parts are used again, O-rings new.`;
 
-export const setbackAdvice = 'Open the nut, look whether contact and flare are home, and tighten again.';
+export const setbackAdvice = 'Open the nut, check that contact and flare are home, and tighten again.';
 
 export const loadTestAdvice =
   'Open the nut and look at contact and flare; test from the other end before this one is blamed.';

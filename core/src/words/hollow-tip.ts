@@ -3,7 +3,7 @@
 export const insertWords = ({ endName, loose }: { readonly endName: string; readonly loose: boolean }) => ({
   title: `Push the body on, end ${endName}`,
   text: {
-    firstTime: `${loose ? 'The coupling ring and the ferrule are on the cable, the thread of the ring toward the end: look. ' : 'The ferrule is on the cable: look. '}Flare the braid a little. Pass the conductor through the body and out at the tip while the stem goes under the braid, until the jacket edge is at the lip. Conductor stands 1 to 2 mm out of the tip.`,
+    firstTime: `${loose ? 'The coupling ring and the ferrule are on the cable, the thread of the ring toward the end. ' : 'The ferrule is on the cable. '}Flare the braid a little. Pass the conductor through the body and out at the tip while the stem goes under the braid, until the jacket edge is at the lip. Conductor stands 1 to 2 mm out of the tip.`,
     experienced: `${loose ? 'Coupling and ferrule on. ' : 'Ferrule on. '}Conductor out at the tip, stem under the braid, jacket at the lip.`,
   },
   why: 'From here on nothing more can be threaded from this end.',

@@ -4,7 +4,7 @@ export const noShortWords = ({ endName }: { readonly endName: string }) => ({
   title: `Measure centre to body, end ${endName}`,
   text: {
     firstTime:
-      'Nothing connected at the other end. Ohm meter from the contact to the body: it must read open. Move the cable a little while you look.',
+      'Nothing connected at the other end. Ohm meter from the contact to the body: open, and open still while you move the cable.',
     experienced: 'Contact to body: open, also when moved.',
   },
 });
@@ -24,6 +24,36 @@ export const setbackWords = ({ first, endName }: { readonly first: boolean; read
     : 'This is the setback that the mating connector meets.',
 });
 
+const heightSaid = {
+  'by look': {
+    firstTime:
+      'Hold the mating face level with the eye, a straight edge across it. The contact is straight, in the middle, and level with what a good one of its kind shows.',
+    experienced: 'Straight edge across the face: straight, middle, level.',
+  },
+  'by a mating trial': {
+    firstTime:
+      'Mate it by hand with a part that you can spare. It goes together without force, to its stop, and the meter shows the contact through.',
+    experienced: 'Mate with a spare part: no force, contact through.',
+  },
+} as const;
+
+/** Where no depth gauge is used. */
+export const heightLookWords = ({
+  first,
+  endName,
+  by,
+}: {
+  readonly first: boolean;
+  readonly endName: string;
+  readonly by: keyof typeof heightSaid;
+}) => ({
+  title: `${first ? 'Check where the contact stands' : 'Check the contact again'}, end ${endName}`,
+  text: { firstTime: heightSaid[by].firstTime, experienced: heightSaid[by].experienced },
+  why: 'Too far forward it strains the mating contact; too far back it does not meet it. Without a gauge only what is plainly out is found.',
+  good: ['straight and in the middle', 'level with its likes'],
+  bad: ['leaning', 'plainly proud or sunk'],
+});
+
 export const cableTugWords = ({
   endName,
   pull,
@@ -38,7 +68,7 @@ export const cableTugWords = ({
     firstTime: `Hold the body and pull the cable straight, about ${pull}. Nothing moves.`,
     experienced: `About ${pull}, straight.`,
   },
-  why: 'What is not held shows now, not at the customer.',
+  why: 'What is not held shows now, not in use.',
   good: ['nothing moves'],
   bad: [`jacket or shield slides in the ${held}`],
 });
@@ -47,7 +77,7 @@ export const dryFitWords = ({ endName }: { readonly endName: string }) => ({
   title: `Dry-fit the body, end ${endName}`,
   text: {
     firstTime:
-      'Pass the body over the contact without fixing it. It must go on by its own weight and stop where it should. Solder on the outside of the contact is scraped off, and the scrapings brushed away from the dielectric.',
+      'Slip the body over the contact. It goes on by its own weight, to its stop. It sticks: scrape the solder off the outside of the contact, and brush the scrapings away from the dielectric.',
     experienced: 'Body on by its own weight; scrape, brush, again.',
   },
   why: 'Solder on the outside keeps the contact from entering the body, or pushes its insulator out.',

@@ -21,12 +21,13 @@ export const layCoresTextWords = ({ order }: { readonly order: string }) => ({
 });
 
 export const closeWords = {
-  firstTime: 'Crimp in the tool in one stroke, to its stop.',
+  firstTime: 'Put the plug into the tool until it stops, and crimp in one stroke. The tool opens by itself.',
   experienced: 'One stroke, to the stop.',
 };
 
 export const closeMoreWords = ({ endName }: { readonly endName: string }) => ({
   title: `Crimp the plug, end ${endName}`,
+  why: 'Blades and clamp go down together, and never come up again.',
   good: ['blades all down', 'clamp on the jacket'],
   bad: ['a blade stands proud'],
 });

@@ -47,7 +47,7 @@ export const contactWords = ({
 }) => ({
   title: `Solder the contact, end ${endName}`,
   text: {
-    firstTime: `${fixing} Tin the conductor thinly, no thicker than bare. Hold the cable upright in the vice, push the contact on until its flange sits against ${against}, wet the tip, heat the metal of the contact and feed the solder ${through ? 'through its hole' : 'as a bead round its edge'}. Keep still until it dulls.`,
+    firstTime: `${fixing} Tin the conductor thinly, no thicker than bare. Hold the cable upright in the vice, push the contact on until its flange sits against ${against}, wet the tip. Heat the contact itself and feed the solder ${through ? 'through its hole' : 'as a bead round its edge'}. Keep still until it dulls.`,
     experienced: `Tin thinly, flange on ${against}, ${through ? 'through the hole' : 'bead at the edge'}, still until dull.`,
   },
   why: 'The contact carries the whole current and is hidden afterwards.',
@@ -62,9 +62,9 @@ export const contactLookWords = ({
   readonly endName: string;
   readonly against: string;
 }) => ({
-  title: `Look at the contact, end ${endName}`,
+  title: `Check the contact, end ${endName}`,
   text: {
-    firstTime: `When it is cool, pull lightly, clean the flux off, and look: flange against ${against}, dielectric round and not swollen, no solder outside.`,
+    firstTime: `Let it cool. Pull lightly and clean the flux off. Flange against ${against}, dielectric round and not swollen, no solder outside.`,
     experienced: 'Light pull, clean, look.',
   },
   why: 'Melted dielectric lets the contact wander off its centre.',
@@ -84,14 +84,35 @@ export const insertWords = ({ endName }: { readonly endName: string }) => ({
   bad: ['braid pushed up in front of the stem', 'contact pushed back'],
 });
 
-export const ferruleWords = ({ endName, bell }: { readonly endName: string; readonly bell: boolean }) => ({
+const crimpSaid = {
+  'bell at the cable end': {
+    firstTime:
+      'Set the die hard against the body and leave a small bell at the cable end: no sharp edge on the braid.',
+    experienced: 'bell at the cable end',
+    good: ['bell at the cable end'],
+  },
+  'over its whole length': { firstTime: 'Crimp its whole length.', experienced: 'whole length', good: [] },
+  'a small gap at both ends': {
+    firstTime: 'Set the die in its middle and leave about 1 mm uncrimped at both ends.',
+    experienced: '1 mm free at both ends',
+    good: ['both ends left round'],
+  },
+} as const;
+
+export const ferruleWords = ({
+  endName,
+  school,
+}: {
+  readonly endName: string;
+  readonly school: keyof typeof crimpSaid;
+}) => ({
   title: `Crimp the ferrule, end ${endName}`,
   text: {
-    firstTime: `Lay the braid flat on the stem, slide the ferrule over it until it stands against the body, and crimp once. ${bell ? 'Leave a small bell at the cable end so that no sharp edge sits on the braid.' : 'Crimp its whole length.'}`,
-    experienced: `Against the body, crimp once, ${bell ? 'bell at the cable end' : 'whole length'}.`,
+    firstTime: `Lay the braid flat on the stem. Slide the ferrule over it until it stands against the body. ${crimpSaid[school].firstTime} Crimp once.`,
+    experienced: `Against the body, crimp once, ${crimpSaid[school].experienced}.`,
   },
   why: 'The ferrule holds the braid electrically and the cable mechanically.',
-  good: ['ferrule against the body', 'even hexagon', ...(bell ? ['bell at the cable end'] : [])],
+  good: ['ferrule against the body', 'even hexagon', ...crimpSaid[school].good],
   bad: ['gap between ferrule and body', 'braid wires outside', 'crimped twice'],
 });
 

@@ -13,12 +13,11 @@ export const chamferWords = ({ where }: { readonly where: string }) => ({
   bad: ['burr', 'chips on the dielectric'],
 });
 
-export const insertWords = ({ where }: { readonly where: string }) => ({
+export const insertWords = ({ where, twists }: { readonly where: string; readonly twists: boolean }) => ({
   title: `Push the connector on, ${where}`,
   text: {
-    firstTime:
-      'With the braid folded back, push the connector straight on: the conductor into the captive contact, the stem over dielectric and foil, until it stops and the jacket edge is at the lip. No turning. Then lay the braid forward over the stem, evenly, and trim what stands over the shoulder.',
-    experienced: 'Straight on till it stops, braid forward over the stem, trim.',
+    firstTime: `Leave the braid folded back. ${twists ? 'Slide the connector on with a slight twist' : 'Push the connector straight on, without turning'}: conductor into the captive contact, stem over dielectric and foil, until it stops and the jacket edge is at the lip. Lay the braid forward over the stem, evenly, and trim what stands over the shoulder.`,
+    experienced: `${twists ? 'On with a slight twist' : 'Straight on'} till it stops, braid forward over the stem, trim.`,
   },
   why: 'There is no contact to look at: how far it went is the only sign. From here on nothing more can be threaded.',
   good: ['jacket edge at the lip', 'braid even on the stem'],
@@ -26,7 +25,7 @@ export const insertWords = ({ where }: { readonly where: string }) => ({
 });
 
 export const seatedWords = ({ where }: { readonly where: string }) => ({
-  title: `Look whether it is seated, ${where}`,
+  title: `Check that it is seated, ${where}`,
   text: {
     firstTime:
       'The jacket edge stands at the rear lip all round, and the contact in the mating face has not moved forward.',

@@ -3,7 +3,7 @@
 export const insertWords = ({ endName, loose }: { readonly endName: string; readonly loose: boolean }) => ({
   title: `Screw the reducer into the body, end ${endName}`,
   text: {
-    firstTime: `${loose ? 'Coupling ring and reducer are on the cable, threads toward the end: look. ' : 'The reducer is on the cable, its nose toward the end: look. '}Guide the conductor through the tip, and turn the body on the reducer, the reducer held with pliers by its head, until its shoulder meets the body. Braid must not turn with it.`,
+    firstTime: `${loose ? 'Coupling ring and reducer are on the cable, threads toward the end. ' : 'The reducer is on the cable, its nose toward the end. '}Guide the conductor through the tip, and turn the body on the reducer, the reducer held with pliers by its head, until its shoulder meets the body. Braid must not turn with it.`,
     experienced: `${loose ? 'Coupling and reducer on. ' : 'Reducer on. '}Hold the reducer, turn the body till the shoulder meets.`,
   },
   why: 'From here on nothing more can be threaded from this end.',
@@ -12,7 +12,7 @@ export const insertWords = ({ endName, loose }: { readonly endName: string; read
 });
 
 export const holesLookWords = ({ endName }: { readonly endName: string }) => ({
-  title: `Look into the holes, end ${endName}`,
+  title: `Check the holes, end ${endName}`,
   text: {
     firstTime: 'Braid shows in every hole, pressed on the nose.',
     experienced: 'Braid in every hole.',

@@ -27,7 +27,7 @@ export const insertWords = ({ endName, loose }: { readonly endName: string; read
 });
 
 export const windowsWords = ({ endName }: { readonly endName: string }) => ({
-  title: `Look into the windows, end ${endName}`,
+  title: `Check the windows, end ${endName}`,
   text: {
     firstTime: 'Each window shows clean insulation, the tip shows the core. No braid wire in either.',
     experienced: 'Insulation in the windows, core at the tip.',

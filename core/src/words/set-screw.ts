@@ -2,13 +2,15 @@
 
 export const closeWords = {
   firstTime:
-    'Tighten the two opposed screws of each plug in turn, so that the strands stay in the middle. Push the colour sleeve over each barrel and shrink it. Check that red is plus and that both breakouts are as long as planned.',
-  experienced: 'Both screws in turn, sleeves shrunk, red is plus.',
+    'Push each colour sleeve over its barrel and both screws, and shrink it. Red is on plus, and both cores come out as long as planned.',
+  experienced: 'Sleeves over the screws, shrunk; red is plus.',
 };
 
 export const closeMoreWords = ({ endName }: { readonly endName: string }) => ({
-  title: `Tighten the plugs, end ${endName}`,
-  good: ['strands in the middle', 'screws covered', 'colour and polarity agree'],
+  title: `Cover the barrels, end ${endName}`,
+  why: 'A bare barrel finds its neighbour, and a bare screw works loose unseen.',
+  good: ['screws covered', 'colour and polarity agree'],
+  bad: ['a screw left bare', 'red on minus'],
 });
 
 export const traitsWords = {

@@ -37,8 +37,8 @@ export const holesWords = ({ endName }: { readonly endName: string }) => ({
   title: `Leave the holes, end ${endName}`,
   text: {
     firstTime:
-      'House practice leaves the holes unsoldered: the threads hold. Look through each hole: braid pressed flat against the body.',
-    experienced: 'No solder: look that braid bears on the body.',
+      'House practice leaves the holes unsoldered: the threads hold. Through each hole: braid pressed flat against the body.',
+    experienced: 'No solder: braid bears on the body.',
   },
   why: 'Accepted indoors at low power; outdoors water creeps in and the bond ages.',
   good: ['braid bears on the body in every hole'],
@@ -57,7 +57,7 @@ export const insertWords = ({ endName, loose }: { readonly endName: string; read
 });
 
 export const holesLookWords = ({ endName }: { readonly endName: string }) => ({
-  title: `Look into the holes, end ${endName}`,
+  title: `Check the holes, end ${endName}`,
   text: {
     firstTime:
       'Turn the body under the light: each hole is full of braid, none shows dielectric, nothing stands forward at the tip.',

@@ -37,7 +37,7 @@ export const joinOpenWords = () => ({
   title: 'Measure between the joints',
   text: {
     firstTime:
-      'Nothing connected at any end. Meter from each joint to the next and to the shield: open. Type the least that was read.',
+      'Nothing connected at any end. Meter from each joint to the next and to the shield: open. Type the lowest reading.',
     experienced: 'Joint to joint, joint to shield: open.',
   },
   why: 'Once it is shrunk the split is cut out, not mended.',

@@ -3,8 +3,8 @@
 export const jacketWords = ({ where, isBlade }: { readonly where: string; readonly isBlade: boolean }) => ({
   title: `Take the jacket off, ${where}`,
   text: {
-    firstTime: `Square the end. Mark the jacket at the figure below from the cut end, turn the ${isBlade ? 'blade' : 'tool'} round it without pressing the cable flat, and pull the ring of jacket off. Look at what lies under it.`,
-    experienced: 'Square, score, pull. Do not touch what lies under it.',
+    firstTime: `Square the end. Mark the jacket at the figure below from the cut end, turn the ${isBlade ? 'blade' : 'tool'} round it without squeezing the cable, and pull the ring of jacket off. Check what lies under it: no wire cut.`,
+    experienced: 'Square, score, pull. No wire cut.',
   },
   why: 'Every other length is counted from the jacket edge.',
   good: ['clean, square jacket edge', 'every braid wire whole'],
@@ -52,7 +52,7 @@ export const foldBraidWords = ({
 }) => ({
   title: `Fold ${braids} back, ${where}`,
   text: {
-    firstTime: `Comb ${braids} straight, trim ${them} to the figure below and fold ${them} back over ${onto}, evenly all round.${hasFoil ? ' The foil stays on the dielectric, whole and smooth.' : ''} Count no wire left forward.`,
+    firstTime: `Comb ${braids} straight, trim ${them} to the figure below and fold ${them} back over ${onto}, evenly all round.${hasFoil ? ' The foil stays on the dielectric, whole and smooth.' : ''} No wire stays forward.`,
     experienced: `Comb, trim, fold back.${hasFoil ? ' Foil stays.' : ''}`,
   },
   why: `Too short: ${tooShort}`,
@@ -64,11 +64,13 @@ export const foldBraidWords = ({
 export const dielectricWords = ({
   where,
   where2,
+  isBlade,
   stranded,
   after,
   tooShort,
 }: {
   readonly where: string;
+  readonly isBlade: boolean;
   readonly where2: 'jacket edge' | 'tube end';
   readonly stranded: boolean;
   readonly after: string;
@@ -76,8 +78,12 @@ export const dielectricWords = ({
 }) => ({
   title: `Bare the conductor, ${where}`,
   text: {
-    firstTime: `Cut the dielectric square at the figure below from the ${where2}. Cut three quarters through, turn, and pull the slug off with a twist ${stranded ? 'in the direction of the lay' : 'along the conductor'}. ${after}`,
-    experienced: `Three quarters through, twist, pull. ${after}`,
+    firstTime: `${
+      isBlade
+        ? `Cut the dielectric square at the figure below from the ${where2}: three quarters through, all round, never on to the conductor.`
+        : `Set the blade to stop short of the conductor. Turn the tool round the dielectric at the figure below from the ${where2} until it runs free.`
+    } Pull the slug off with a twist ${stranded ? 'in the direction of the lay' : 'along the conductor'}. ${after}`,
+    experienced: `${isBlade ? 'Three quarters through' : 'Blade short of the conductor'}, twist, pull. ${after}`,
   },
   why: `Too short: ${tooShort}`,
   good: ['square face', 'conductor bright and round'],
@@ -93,28 +99,40 @@ export const measureWords = ({
 }) => ({
   title: `Measure the strip, ${where}`,
   text: {
-    firstTime: `Type what the caliper says from the ${datum}. Leave a field empty when it was not measured.`,
+    firstTime: `Measure each cut from the ${datum} and type what the caliper says. Leave empty what you did not measure.`,
     experienced: 'Type what you cut, or go on.',
   },
   why: 'A strip that is out can still be trimmed; a closed connector cannot.',
 });
 
-export const withTrialFitWords = ({ endName }: { readonly endName: string }) => ({
+export const withTrialFitWords = ({
+  endName,
+  bites,
+}: {
+  readonly endName: string;
+  /** The connector is screwed on to the cable: tried on, it would cut its thread. */
+  readonly bites: boolean;
+}) => ({
   title: `Offer the connector up, end ${endName}`,
   text: {
-    firstTime:
-      'Hold the connector beside the strip, or slip it on without force and without fixing anything. Say whether it seats, or what touches first and how far it stands off: the trim follows. Cut a little, try again.',
-    experienced: 'Try it. Trim what touches first, try again.',
+    firstTime: `${
+      bites
+        ? 'Hold the connector beside the strip, tip to tip. Do not turn it on: its thread bites once.'
+        : 'Slip the connector on, or hold it beside the strip. Fix nothing.'
+    } It seats: go on. It does not: say what touches first and how far it stands off, trim what the trim says, and try again.`,
+    experienced: `${bites ? 'Hold it beside.' : 'Try it.'} Trim what touches first, try again.`,
   },
+  held: 'Connector in one hand, cable in the other, side by side under the lamp.',
+  cues: [],
   why: 'Drawings differ from bag to bag; the connector in your hand does not.',
-  good: ['every layer meets its place', 'seats without force'],
+  good: ['every layer meets its place'],
   bad: ['stands off', 'shield or strand pushed up'],
 });
 
 export const nickWords = ({ shield, where }: { readonly shield: boolean; readonly where: string }) => ({
-  title: `Look for ${shield ? 'nicks and whiskers' : 'nicks and burrs'}, ${where}`,
+  title: `Check for ${shield ? 'nicks and whiskers' : 'nicks and burrs'}, ${where}`,
   text: {
-    firstTime: `Under the magnifier, turn the cable once round. Look at the conductor for a ring mark, ${shield ? 'at the dielectric for a wire lying on it, at the braid edge for a long one' : 'at the dielectric for chips of metal, at the tube for a burr'}.`,
+    firstTime: `Turn the cable once round under the magnifier. Conductor: no ring mark. Dielectric: ${shield ? 'no wire lying on it. Braid edge: no long wire' : 'no chip of metal. Tube: no burr'}.`,
     experienced: 'Once round under the magnifier.',
   },
   why: shield

@@ -2,12 +2,15 @@
 
 export const closeWords = {
   firstTime:
-    'Offer the block up to its header the right way round: the order of contacts is that of this device, read from its profile, and it turns over with the block. Then lay the cores side by side and tie them.',
-  experienced: 'Right way round on the header, cores tied.',
+    'Offer the block up to its header, contact 1 at the mark of the header: turned over, every core is on the wrong contact. Lay the cores side by side and tie them behind the block.',
+  experienced: 'Contact 1 at the mark, cores tied.',
 };
 
 export const closeMoreWords = ({ endName }: { readonly endName: string }) => ({
   title: `Offer the block up, end ${endName}`,
+  held: 'Block between thumb and finger, the cores hanging free.',
+  cues: ['it goes on to its header by hand, all positions at once'],
+  why: 'The order of contacts is that of this device, read from its profile.',
   caution: 'Mains voltage may stand beside it in a cabinet: that is for licensed hands.',
   good: ['contact 1 at the mark of the header'],
   bad: ['block turned over', 'core squeezed by the next one'],

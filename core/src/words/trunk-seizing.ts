@@ -44,7 +44,7 @@ export const dielectricWords = ({
 export const tubeWords = ({ endName, clad }: { readonly endName: string; readonly clad: boolean }) => ({
   title: `Trim and bevel the sheath, clean the conductor, end ${endName}`,
   text: {
-    firstTime: `Trim the sheath to the figure below, bevel its edge and look that it is round. Scrape the residue off the conductor with ${clad ? 'a plastic scraper: copper-clad aluminium takes nothing harder' : 'something softer than it'}, until it is bright, and trim it.`,
+    firstTime: `Trim the sheath to the figure below, bevel its edge and check that it is round. Scrape the residue off the conductor with ${clad ? 'a plastic scraper: copper-clad aluminium takes nothing harder' : 'something softer than it'}, until it is bright, and trim it.`,
     experienced: `Bevel, round; conductor bright with ${clad ? 'plastic only' : 'a soft scraper'}, trim.`,
   },
   why: clad
@@ -58,9 +58,12 @@ export const tubeWords = ({ endName, clad }: { readonly endName: string; readonl
 export const nutWords = ({ endName }: { readonly endName: string }) => ({
   title: `Slide the back nut on the bare sheath, end ${endName}`,
   text: {
-    firstTime: `The back nut goes over the bare sheath only, its thread toward the end; it does not pass the jacket. Its ring and O-ring follow as the part asks.`,
-    experienced: `Back nut on the sheath, thread forward.`,
+    firstTime:
+      'Slide the back nut on the bare sheath, thread toward the end: it does not pass the jacket. Its clamp ring and greased O-ring follow it.',
+    experienced: 'Back nut on the sheath, thread forward.',
   },
+  held: 'Cable straight and still, the bare sheath in front of you.',
+  cues: ['the nut slides to the jacket by hand', 'the O-ring goes into its groove without a twist'],
   why: 'After the body it can no longer be put on.',
   good: ['thread toward the end', 'O-ring in its groove'],
   bad: ['nut the wrong way round', 'nut left in the bag'],
@@ -69,7 +72,7 @@ export const nutWords = ({ endName }: { readonly endName: string }) => ({
 export const insertWords = ({ endName, splice }: { readonly endName: string; readonly splice: boolean }) => ({
   title: `Put the cable into the body, end ${endName}`,
   text: {
-    firstTime: `${splice ? 'The boot and the back nuts are on the cables: look. ' : 'The back nut is on the cable: look. '}Push the cable over the mandrel until the sheath meets its stop and the conductor shows beyond the seizing nut. Start the back nut on its thread before the seizing nut is tightened.`,
+    firstTime: `${splice ? 'The boot and the back nuts are on the cables. ' : 'The back nut is on the cable. '}Push the cable over the mandrel until the sheath meets its stop and the conductor shows beyond the seizing nut. Start the back nut on its thread before the seizing nut is tightened.`,
     experienced: `${splice ? 'Boot and nuts on. ' : 'Nut on. '}Home on the mandrel, conductor shows, start the back nut first.`,
   },
   why: 'A back nut that is not started first can no longer be started straight. From here on nothing more can be threaded from this end.',
@@ -90,7 +93,7 @@ export const seizeWords = ({ endName }: { readonly endName: string }) => ({
 });
 
 export const throughWords = ({ endName }: { readonly endName: string }) => ({
-  title: `Look through the splice before the boot, end ${endName}`,
+  title: `Measure through the splice before the boot, end ${endName}`,
   text: {
     firstTime:
       'With a load on the far end of the line, read through the splice: load plus loop, steady when it is moved. Only then is the boot brought over.',

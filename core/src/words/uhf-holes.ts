@@ -11,10 +11,10 @@ export const solderHolesWords = ({
 }) => ({
   title: `Solder the holes, end ${endName}`,
   text: {
-    firstTime: `${nickel ? 'Nickel refuses solder: file the rims of the holes bright and flux them. ' : ''}Tip wider than the hole, flooded, on the body beside the hole until solder flows on ${on}. Feed the hole, off, and let it cool before the next. Opposite holes in turn: a run from one hole blocks its neighbour.`,
-    experienced: `${nickel ? 'File and flux the rims. ' : ''}Big tip beside the hole, feed, off, wait; opposite holes in turn.`,
+    firstTime: `${nickel ? 'Nickel refuses solder: file the rims of the holes bright and flux them. ' : ''}Flood a tip that is wider than the hole. Set it on the body beside the hole until solder flows on ${on}, feed the hole, and lift off. Go to the opposite hole without a long wait, then to the two between. After the last, let it cool until it can be touched.`,
+    experienced: `${nickel ? 'File and flux the rims. ' : ''}Wide tip beside the hole, feed, off; opposite holes in turn, cool after the last.`,
   },
-  why: 'The dielectric under the braid is why heat and dwell are limited: first more tip mass, then more temperature, at most 5 s a hole.',
+  why: 'The dielectric lies under the braid. Longer than 12 s at a hole: more tip mass, not more time.',
   good: [`filled level, concave, bright on ${on}`, 'every hole'],
   bad: [
     'ball on the body that does not wet',
@@ -31,7 +31,7 @@ export const afterHolesWords = {
 export const holesAdvice = 'Not wetted: file the rim, flux, and use more tip mass. Do not hold longer.';
 
 export const noShortAdvice = ({ dielectricMaterial }: { readonly dielectricMaterial: string }) =>
-  `The ${dielectricMaterial} has melted and the centre has wandered: cut the plug off and make the end again. Less dwell, more tip mass.`;
+  `The ${dielectricMaterial} has melted and the centre has wandered: cut the plug off and make the end again. Less time, more tip mass.`;
 
 /** What is held at until it is answered. */
 export const holdLabels = {

@@ -13,7 +13,7 @@ export const tipWords = ({ endName }: { readonly endName: string }) => ({
 });
 
 export const trimTipWords = ({ endName }: { readonly endName: string }) => ({
-  title: `Trim and look at the tip, end ${endName}`,
+  title: `Trim and check the tip, end ${endName}`,
   text: {
     firstTime:
       'When it is cool, nip the conductor flush, file the rim round without thinning the tip, and wipe solder off its outside. Try it in a socket: it goes in without force.',

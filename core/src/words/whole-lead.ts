@@ -29,7 +29,7 @@ export const cutWords = ({
       ? `Draw out what cable there is and measure it: every try takes the figure below, and nothing can be added. Cut back to round cable and bright copper, square, and no further.${tubeWords(tubes)}`
       : isRepair
         ? `The lead comes with an end fitted. Look the jacket over along its whole length, and cut back to bright copper where it is dark or wet.${tubeWords(tubes)}`
-        : `Lay out every part of the kit and count. Look the cable over as it comes off the reel. Measure, and cut square by rotating or sawing lightly: squeezing makes it oval. Mark nothing inside the length that will be kept.${print}${tubeWords(tubes)}`,
+        : `Lay out every part of the kit and count. Check the cable as it comes off the reel. Measure, and cut square: rotate or saw lightly, never squeeze. Make no mark on the length that you keep.${print}${tubeWords(tubes)}`,
     experienced: lies
       ? 'Measure what is spare, cut back to bright copper, no further.'
       : isRepair
@@ -46,7 +46,7 @@ export const bendWords = () => ({
   title: 'Bend the cable',
   text: {
     firstTime:
-      'Mark where each bend begins, measured along the tube from end A. Bend round the former once, steadily, and never back: copper hardens. Look that the tube stayed round.',
+      'Mark where each bend begins, measured along the tube from end A. Bend round the former once, steadily, and never back: copper hardens. Check that the tube stayed round.',
     experienced: 'Mark, bend once round the former, never back.',
   },
   why: 'A bent tube that is bent again cracks or goes oval, and the match goes with it.',
@@ -57,7 +57,7 @@ export const bendWords = () => ({
 export const threadWords = () => ({
   text: {
     firstTime:
-      'Slide the parts on in this order, each facing as said, and park them away from the end. Tick each one with your hand on it.',
+      'Slide the parts on in this order, each facing as it says. Park them well back from the end. Tick each with your hand on it.',
     experienced: 'In this order. Tick with your hand on it.',
   },
   why: 'A part left off now means cutting a finished end off again.',
@@ -68,7 +68,7 @@ export const threadWords = () => ({
 export const proveWords = () => ({
   title: 'Prove the lead',
   text: {
-    firstTime: 'Open Prove, take the readings or let the tester read, and come back with the verdict.',
+    firstTime: 'Open Prove. Take the readings, or let the tester read. The verdict brings you back here.',
     experienced: 'Readings in Prove.',
   },
   why: 'After the shrink an end is past rescue.',
@@ -82,17 +82,20 @@ export const shrinkWords = ({
   heated,
   flame,
   sealWhy,
+  turns,
 }: {
   readonly lined: boolean;
   readonly endName: string;
   readonly heated: string;
   readonly flame: boolean;
   readonly sealWhy: string;
+  /** There is a coupling that must still turn. */
+  readonly turns: boolean;
 }) => ({
   title: `Shrink the ${lined ? 'seal' : 'relief'}, end ${endName}`,
   text: {
-    firstTime: `${lined ? 'Clean and dry the jacket and the body. ' : ''}Slide the shrink against the body, over its rear and on to the jacket. Heat ${heated}, ${flame ? 'flame' : 'gun'} moving, until it grips all round${lined ? ' and adhesive shows at both edges' : ''}. The coupling stays bare.`,
-    experienced: `Against the body, ${heated}${lined ? ', adhesive at both edges' : ''}. Coupling bare.`,
+    firstTime: `${lined ? 'Clean and dry the jacket and the body. ' : ''}Slide the shrink against the body, over its rear and on to the jacket. Heat ${heated}, ${flame ? 'flame' : 'gun'} moving, until it grips all round${lined ? ' and adhesive shows at both edges' : ''}.${turns ? ' The coupling stays bare.' : ''}`,
+    experienced: `Against the body, ${heated}${lined ? ', adhesive at both edges' : ''}.${turns ? ' Coupling bare.' : ''}`,
   },
   why: lined
     ? `${sealWhy} Water creeps in under a shrink that is not lined.`
@@ -101,7 +104,7 @@ export const shrinkWords = ({
     ? 'An open flame scorches jacket and foam and lights gel, dust and sleeve: clear the place, keep it moving, hot parts burn.'
     : 'Hot air and a hot body burn: hold the cable, let it cool. Never overheat PTFE: its fumes are toxic.',
   good: ['grips all round', 'even, no bubble', ...(lined ? ['adhesive shows all round'] : [])],
-  bad: ['blister or scorch', 'over the coupling'],
+  bad: ['blister or scorch', turns ? 'over the coupling' : 'rear of the connector bare'],
 });
 
 export const crotchWords = ({
@@ -148,7 +151,7 @@ export const tapeWords = ({
 export const couplingWords = ({ endName }: { readonly endName: string }) => ({
   title: `Turn the coupling, end ${endName}`,
   text: {
-    firstTime: 'When it is cool, turn the coupling through its whole travel.',
+    firstTime: 'Let it cool. Turn the coupling through its whole travel.',
     experienced: 'Cool, then turn it.',
   },
   why: 'A coupling held by shrink or tape cannot be mated.',
@@ -160,7 +163,7 @@ export const phaseWords = () => ({
   title: 'Trim to the set',
   text: {
     firstTime:
-      'Measure the delay of every unit of the set open-ended from the closed end, all at one temperature. Line lab, Phase set, says how much to trim from each to meet the shortest. Trim less than it says, measure again.',
+      'Measure the delay of every unit of the set from its closed end, the other end open, all at one temperature. Line lab, Phase set, says how much to trim from each to meet the shortest. Trim a little less than that, and measure again.',
     experienced: 'Delay of all, trim to the shortest, measure again.',
   },
   why: 'After the second end is closed nothing can be trimmed.',
@@ -177,16 +180,16 @@ export const finishedLengthWords = ({
 }) => ({
   title: 'Measure the finished length',
   text: {
-    firstTime: `Lay the lead straight along the rule, without pulling, and read from ${planes}. It was asked with ${asked}; what was cut for slack and for another try may be in it.`,
+    firstTime: `Lay the lead straight along the rule, without pulling. Read from ${planes}. Asked: ${asked}; what was cut for slack and for another try may come on top.`,
     experienced: `Straight along the rule, ${planes}.`,
   },
-  why: 'A lead that is too short is found here and not at its place.',
+  why: 'A lead that is too short is found here, not where it goes.',
   good: ['straight, not stretched'],
   bad: ['read over a bend', 'from the wrong plane'],
 });
 
 export const finishedLengthAdvice =
-  'Measure once more, straight. Too short: whoever needs it takes it so, by name, or it is made anew. Too long: cut one end back and make it again.';
+  'Measure once more, straight. Too short: somebody who needs it signs for it by name, or it is made anew. Too long: cut one end back and make it again.';
 
 export const finishWords = ({
   rings,
@@ -197,7 +200,7 @@ export const finishWords = ({
 }) => ({
   title: 'Label the lead',
   text: {
-    firstTime: `Print the label in Finish, put it under its sleeve at its place, text starting at the end named first, and shrink the sleeve.${rings}`,
+    firstTime: `Print the label in Finish. Put it at its place, text starting at the end named first, slide its clear sleeve over it, and shrink the sleeve.${rings}`,
     experienced: `Label under its sleeve, straight, shrink.${rings}`,
   },
   why: 'Two leads that look alike are told apart by their labels only.',
@@ -238,20 +241,21 @@ export const packFlatWords = ({ leadName }: { readonly leadName: string }) => ({
 });
 
 export const coilOverUnderWords = ({
-  coilFrom,
+  from,
   leadName,
 }: {
-  readonly coilFrom: 'end A' | 'end B';
+  /** The end that lies inside the coil: end B, the socket. */
+  readonly from: string;
   readonly leadName: string;
 }) => ({
   title: 'Coil and hand over',
   text: {
-    firstTime: `Cap the connectors, coil over-under starting from ${coilFrom}, no tighter than the figure below, and tie it so that one pull opens it.`,
-    experienced: `Caps on, over-under from ${coilFrom}, tie.`,
+    firstTime: `Cap the connectors. Start at ${from}, and coil over-under to the diameter below. Tie it so that one pull opens it.`,
+    experienced: `Caps on, over-under from ${from}, tie.`,
   },
-  why: 'A coil that is too tight deforms the dielectric; one that is wound one way only kinks.',
+  why: 'Over-under the lead runs out flat; wound one way only it kinks.',
   good: [`${leadName} coiled flat`],
-  bad: ['twisted coil', 'tie cutting into the jacket'],
+  bad: ['coil twisted', 'tie cutting into the jacket'],
 });
 
 export const reworkWords = {

@@ -1,19 +1,32 @@
-import type { LookSubject, TroubleId } from '@gorvane/core/recipe/trouble.ts';
-import { subjectOf, troubles } from '@gorvane/core/recipe/trouble.ts';
+import { jointKinds } from '@gorvane/core/recipe/joint.ts';
+import type { LookSubject } from '@gorvane/core/recipe/trouble.ts';
+import { seenAt, troubles } from '@gorvane/core/recipe/trouble.ts';
+import { jointWords } from '@gorvane/core/words/joint.ts';
 import type { ReactNode } from 'react';
 import './drawing.css';
+import type { Look } from './joints/ink.tsx';
+import { copper, ink, mark, Ring, silver } from './joints/ink.tsx';
+import { jointDrawings } from './joints/joints.ts';
 
-const goodWords: Readonly<Record<LookSubject, string>> = {
+/** What is drawn that is no joint, and the two that stand for all joints where the kind is not known. */
+const otherWords = {
   strip: 'square, every wire whole',
   joint: 'drawn in, hollow edge',
   crimp: 'even flats, small bell',
   thread: 'all on, facing right',
   shrink: 'grips all round, bare coupling',
   length: 'meets its place',
-};
+} as const;
+
+const jointOf = (subject: LookSubject) => jointKinds.find((kind) => kind === subject);
+
+function goodWords(subject: LookSubject): string {
+  const joint = jointOf(subject);
+  return joint ? jointWords[joint].good : otherWords[subject as keyof typeof otherWords];
+}
 
 interface LookDrawingProps {
-  readonly look: TroubleId | 'good';
+  readonly look: Look;
   readonly subject: LookSubject;
   /** The cable is of cores, not of layers round one axis. */
   readonly cores?: boolean;
@@ -23,41 +36,23 @@ interface LookDrawingProps {
 export function LookDrawing({ look, subject, cores = false }: LookDrawingProps) {
   const trouble = troubles.find(({ id }) => id === look);
   const label = trouble ? trouble.label : 'Good';
+  const seen = look === 'good' ? goodWords(subject) : seenAt(look, subject);
   return (
     <figure className={trouble ? 'look look-bad' : 'look look-good'}>
-      <svg
-        viewBox="0 0 150 84"
-        role="img"
-        aria-label={trouble ? `${label}: ${trouble.seen}` : `Good: ${goodWords[subject]}`}
-      >
-        {cores && subject === 'strip' ? Cores(look) : subjects[subject](look)}
+      <svg viewBox="0 0 150 84" role="img" aria-label={`${label}: ${seen}`}>
+        {cores && subject === 'strip' ? Cores(look) : drawn(subject, look)}
       </svg>
       <figcaption>
         <strong className={trouble ? 'out' : 'good'}>
           {trouble ? '■' : '●'} {label}
         </strong>
-        <span>{trouble ? trouble.seen : goodWords[subject]}</span>
+        <span>{seen}</span>
       </figcaption>
     </figure>
   );
 }
 
-/** The drawing of one trouble alone. */
-export const TroubleDrawing = ({ id }: { readonly id: TroubleId }) => (
-  <LookDrawing look={id} subject={subjectOf(id)} />
-);
-
-const ink = 'var(--ink)';
-const mark = 'var(--out)';
-const copper = 'var(--copper-metal)';
-const silver = 'var(--silver)';
-
-/** A ring round what is spoken of. */
-const Ring = ({ x, y, r = 15 }: { readonly x: number; readonly y: number; readonly r?: number }) => (
-  <circle cx={x} cy={y} r={r} fill="none" stroke={mark} strokeWidth="2.5" strokeDasharray="5 3" />
-);
-
-function Strip(look: TroubleId | 'good'): ReactNode {
+function Strip(look: Look): ReactNode {
   return (
     <>
       <rect x="2" y="18" width="46" height="48" fill="var(--jacket)" />
@@ -90,7 +85,7 @@ function Strip(look: TroubleId | 'good'): ReactNode {
   );
 }
 
-function Cores(look: TroubleId | 'good'): ReactNode {
+function Cores(look: Look): ReactNode {
   return (
     <>
       <rect x="2" y="12" width="46" height="60" fill="var(--jacket)" />
@@ -121,75 +116,7 @@ function Cores(look: TroubleId | 'good'): ReactNode {
   );
 }
 
-function Joint(look: TroubleId | 'good'): ReactNode {
-  const solder: Readonly<Record<string, string>> = {
-    good: 'M48 30 Q 66 38 68 18 L 82 18 Q 84 38 102 30 L 102 70 L 48 70 Z',
-    'over-filled': 'M40 34 Q 40 12 75 10 Q 110 12 110 34 Q 112 58 106 62 L 102 40 L 102 70 L 48 70 L 48 40 Z',
-    spike: 'M48 30 Q 66 38 68 18 L 82 18 Q 84 36 90 30 L 108 4 L 98 32 L 102 30 L 102 70 L 48 70 Z',
-    cold: 'M56 30 Q 54 14 66 16 Q 74 8 84 16 Q 96 14 94 30 Z',
-    melted: 'M48 30 Q 66 38 68 18 L 82 18 Q 84 38 102 30 L 102 70 L 48 70 Z',
-  };
-  return (
-    <>
-      <path d={solder[look] ?? solder.good} fill={silver} stroke={ink} strokeWidth="1.5" />
-      <path d="M48 28 V70 H102 V28" fill="none" stroke="var(--brass)" strokeWidth="7" />
-      <rect x="68" y="14" width="14" height={look === 'cold' ? 22 : 48} fill={copper} stroke={ink} />
-      <path
-        d={
-          look === 'melted'
-            ? 'M58 0 H92 L96 8 Q 88 14 90 5 Q 80 12 76 4 Q 70 14 62 5 Q 58 14 54 8 Z'
-            : 'M60 0 H90 V14 H60 Z'
-        }
-        fill="#3d6ea5"
-        stroke={look === 'melted' ? mark : ink}
-        strokeWidth={look === 'melted' ? 2 : 1}
-      />
-      {look === 'cold' && (
-        <path d="M60 22 l3 3 M70 18 l2 4 M80 20 l-2 4 M88 22 l-3 3 M64 28 h3 M84 28 h3" stroke={ink} />
-      )}
-      {look === 'over-filled' && <Ring x={108} y={50} r={14} />}
-      {look === 'spike' && <Ring x={104} y={14} r={13} />}
-      {look === 'cold' && <Ring x={75} y={24} r={24} />}
-      {look === 'melted' && <Ring x={75} y={8} r={22} />}
-    </>
-  );
-}
-
-function Crimp(look: TroubleId | 'good'): ReactNode {
-  const flats =
-    look === 'die too large'
-      ? 'M40 24 Q 75 20 110 24 V60 Q 75 64 40 60 Z'
-      : look === 'die too small'
-        ? 'M40 30 H60 L64 22 L68 30 H84 L88 20 L92 30 H110 V54 H92 L88 64 L84 54 H68 L64 62 L60 54 H40 Z'
-        : 'M34 22 Q 38 30 46 30 H110 V54 H46 Q 38 54 34 62 Z';
-  return (
-    <>
-      <rect x="2" y="30" width="40" height="24" fill="var(--jacket)" />
-      <path d={flats} fill="var(--brass)" stroke={ink} strokeWidth="1.5" />
-      {look !== 'die too large' && look !== 'die too small' && (
-        <path d="M48 38 H108 M48 46 H108" stroke={ink} strokeWidth="1" />
-      )}
-      <rect x="110" y="18" width="38" height="48" fill={silver} stroke={ink} />
-      {look === 'crimped twice' && (
-        <>
-          <path d="M64 28 V56 M70 28 V56 M88 28 V56 M94 28 V56" stroke={mark} strokeWidth="3" />
-          <Ring x={79} y={42} r={26} />
-        </>
-      )}
-      {look === 'die too large' && (
-        <path
-          d="M52 12 A 30 30 0 0 1 98 12 M98 12 l-9 -2 M98 12 l-2 -9"
-          fill="none"
-          stroke={mark}
-          strokeWidth="2.5"
-        />
-      )}
-      {look === 'die too small' && <Ring x={88} y={24} r={13} />}
-    </>
-  );
-}
-
-function Thread(look: TroubleId | 'good'): ReactNode {
+function Thread(look: Look): ReactNode {
   return (
     <>
       <rect x="0" y="36" width="150" height="12" fill="var(--jacket)" />
@@ -224,7 +151,7 @@ function Thread(look: TroubleId | 'good'): ReactNode {
   );
 }
 
-function Shrink(look: TroubleId | 'good'): ReactNode {
+function Shrink(look: Look): ReactNode {
   const reach = look === 'coupling stuck' ? 128 : 96;
   return (
     <>
@@ -258,7 +185,7 @@ function Shrink(look: TroubleId | 'good'): ReactNode {
   );
 }
 
-function Reach(look: TroubleId | 'good'): ReactNode {
+function Reach(look: Look): ReactNode {
   const end = look === 'too short' ? 84 : 112;
   return (
     <>
@@ -278,11 +205,16 @@ function Reach(look: TroubleId | 'good'): ReactNode {
   );
 }
 
-const subjects: Readonly<Record<LookSubject, (look: TroubleId | 'good') => ReactNode>> = {
+const others: Readonly<Record<keyof typeof otherWords, (look: Look) => ReactNode>> = {
   strip: Strip,
-  joint: Joint,
-  crimp: Crimp,
+  joint: jointDrawings.cup,
+  crimp: jointDrawings.ferrule,
   thread: Thread,
   shrink: Shrink,
   length: Reach,
 };
+
+function drawn(subject: LookSubject, look: Look): ReactNode {
+  const joint = jointOf(subject);
+  return joint ? jointDrawings[joint](look) : others[subject as keyof typeof others](look);
+}

@@ -3,7 +3,7 @@ import { endsAndSignals } from './to-4.ts';
 import { limitsAndFarEnds, workAndSchools } from './to-6.ts';
 import { rolesAndWholePlans } from './to-7.ts';
 import { benchApart } from './to-8.ts';
-import { piecesToCut } from './to-9.ts';
+import { piecesAndJoints } from './to-9.ts';
 
 /** From one version of stored records to the next, record by record. Never changed once it has been used. */
 export interface Migration {
@@ -25,7 +25,7 @@ export const migrations: readonly Migration[] = [
   { from: 5, to: 6, up: limitsAndFarEnds },
   { from: 6, to: 7, up: rolesAndWholePlans },
   { from: 7, to: 8, up: benchApart },
-  { from: 8, to: 9, up: piecesToCut },
+  { from: 8, to: 9, up: piecesAndJoints },
 ];
 
 /** Archives counted by themselves up to 3: the oldest records that an archive of such a version may hold. */

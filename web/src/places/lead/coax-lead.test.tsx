@@ -127,11 +127,11 @@ describe('Strip', () => {
   });
 });
 
-test('Join shows solder, dwell and cooling, each with its sum', async () => {
+test('Join shows solder, contact times and cooling, each with its sum', async () => {
   openStage('Whip lead', 'join');
-  const [dwell] = await screen.findAllByRole('button', { name: /^dwell: \d\.\d s/ });
-  await userEvent.click(dwell!);
+  const [hole] = await screen.findAllByRole('button', { name: /^hole 1: \d+\.?\d* s/ });
+  await userEvent.click(hole!);
   expect(await screen.findByText(/tip - wetting/)).toBeTruthy();
   expect(screen.getAllByRole('button', { name: /^let it cool: \d min/ }).length).toBeGreaterThan(0);
-  expect(screen.getAllByRole('button', { name: /^solder wire for a hole/ })).toHaveLength(1);
+  expect(screen.getAllByRole('button', { name: /^solder wire 1.0 mm, for each hole/ })).toHaveLength(1);
 });

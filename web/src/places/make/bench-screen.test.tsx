@@ -65,7 +65,7 @@ describe('a trial fit', () => {
     const measured = (await happenings()).findLast(({ kind }) => kind === 'strip measured')!;
     if (measured.kind === 'strip measured') expect(measured.lengths.dielectric).toBeCloseTo(13.1e-3, 9);
     press(' ');
-    await title('Look for nicks and whiskers, end B');
+    await title('Check for nicks and whiskers, end B');
     expect((await happenings()).filter(({ kind }) => kind === 'trial fit')).toHaveLength(3);
   });
 });
@@ -117,7 +117,7 @@ describe('single letters', () => {
   test('answer a look, open what is off, and can be turned off', async () => {
     await standAt('nick-and-whisker');
     openAt(`/build/${third.id}`);
-    await title('Look for nicks and whiskers, end B');
+    await title('Check for nicks and whiskers, end B');
     press('x');
     expect(await screen.findByText('Out: go back, or measure again')).toBeTruthy();
     press('g');
@@ -336,7 +336,7 @@ describe('a first article', () => {
       );
     await title('Offer the connector up, end A');
     press('PageDown');
-    await title('Look for nicks and whiskers, end A');
+    await title('Check for nicks and whiskers, end A');
     openAt(`/build/first/${seventh.id}`);
     await title('First article OS-0007');
     await userEvent.type(screen.getByLabelText(/^Finished length of/), '1196{Enter}');

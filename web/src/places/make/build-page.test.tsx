@@ -88,10 +88,10 @@ describe('hold points', () => {
   test('stop the bar until they are answered; Good goes on by itself', async () => {
     await standAt('nick-and-whisker');
     openAt(`/build/${third.id}`);
-    await title('Look for nicks and whiskers, end B');
+    await title('Check for nicks and whiskers, end B');
     expect(screen.getByText('Hold: No nick, no whisker')).toBeTruthy();
     press('PageDown');
-    await title('Look for nicks and whiskers, end B');
+    await title('Check for nicks and whiskers, end B');
     await userEvent.click(screen.getByRole('button', { name: /^● Good/ }));
     await title('Crimp the contact, end B');
   });
@@ -189,7 +189,7 @@ describe('how much is said', () => {
   test('experienced shows the figures and traps only, for this and the next step', async () => {
     openAt(`/build/${third.id}`);
     await title('Measure the strip, end B');
-    expect(screen.getByText(/Leave a field empty/)).toBeTruthy();
+    expect(screen.getByText(/Leave empty what you did not measure/)).toBeTruthy();
     await userEvent.click(await screen.findByLabelText('experienced'));
     expect(await screen.findByText('Type what you cut, or go on.')).toBeTruthy();
     press('PageDown');

@@ -79,7 +79,7 @@ export function Building({ view, frozen }: BuildingProps) {
   };
   const blocks = step && at.isCurrent ? obstructions(progress, step, frozen) : [];
   const primary =
-    step && primaryOf({ step, progress, blocks, isCurrent: at.isCurrent, timeStarted: timer.startedHere });
+    step && primaryOf({ step, progress, blocks, isCurrent: at.isCurrent, nextTime: timer.next });
   const press = () => {
     if (!step || !primary) return;
     switch (primary.does) {
@@ -113,7 +113,7 @@ export function Building({ view, frozen }: BuildingProps) {
       x: () => answer(false),
       o: () => setDialog('trouble'),
       e: () => setDialog('evidence'),
-      t: () => (timer.startedHere ? timer.stop() : timer.start()),
+      t: () => (timer.next ? timer.start() : timer.stop()),
       r: readAloud,
     },
   });

@@ -1,6 +1,6 @@
+import { cableTexts } from '@gorvane/core/quantity/made.ts';
 import type { Obstruction } from '@gorvane/core/unit/progress.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
-import { stepTimers } from '@gorvane/core/recipe/step.ts';
 import type { Primary } from './primary.ts';
 import { clockWords } from './timer-panel.tsx';
 
@@ -40,7 +40,7 @@ function wordsFor(primary: Primary, step: Step): { title: string; below: string 
       return { title: 'Go on looking', below: touch };
     case 'cut':
       return {
-        title: `Cut: ${primary.piece.label}`,
+        title: `Cut: ${primary.piece.label}, ${cableTexts(primary.piece.length.value).metric}`,
         below: `${primary.left === 1 ? 'the last piece' : `${primary.left} pieces to cut`}; ${touch}`,
       };
     case 'put on':
@@ -52,10 +52,11 @@ function wordsFor(primary: Primary, step: Step): { title: string; below: string 
       };
     case 'say it seats':
       return { title: 'It seats', below: `else say beside the step what touches; ${touch}` };
-    case 'start the time': {
-      const [first] = stepTimers(step);
-      return { title: `Start: ${first!.label}, ${clockWords(first!.seconds)}`, below: touch };
-    }
+    case 'start the time':
+      return {
+        title: `Start: ${primary.timer.label}, ${clockWords(primary.timer.seconds)}`,
+        below: touch,
+      };
     case 'done':
       return { title: 'Done', below: touch };
     case 'wait':

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { obstructions } from '@gorvane/core/unit/progress.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
+import { stepRuns } from '@gorvane/core/recipe/step.ts';
 import { BenchWalk } from '@gorvane/core/testing/bench-walk.ts';
 import { exampleLead, house } from '@gorvane/core/testing/example.ts';
 import { signalLead } from '@gorvane/core/testing/signal-lead.ts';
@@ -19,16 +20,18 @@ const mic = () => {
   const { lead, cards } = signalLead('balanced', 'mic-pair', ['xlr-3-socket', 'xlr-3-plug']);
   return new BenchWalk(lead, cards, house);
 };
-const now = (walk: BenchWalk, change: { timeStarted?: boolean; isCurrent?: boolean } = {}) => {
+const now = (
+  walk: BenchWalk,
+  { started = 0, isCurrent = true }: { started?: number; isCurrent?: boolean } = {},
+) => {
   const { progress, unit } = walk;
   const step = progress.current!;
   return primaryOf({
     step,
     progress,
     blocks: obstructions(progress, step, unit.plan),
-    isCurrent: true,
-    timeStarted: false,
-    ...change,
+    isCurrent,
+    nextTime: stepRuns(step)[started]?.[0],
   });
 };
 const named = (name: string) => (step: Step) => calledOf(step) === name;
@@ -87,8 +90,22 @@ describe('what the bar does', () => {
   test('starts the time before a joint is done, and never twice', () => {
     const walk = mic();
     walk.until(named('joint 2'));
-    expect(now(walk)).toEqual({ does: 'start the time' });
-    expect(now(walk, { timeStarted: true })).toEqual({ does: 'done' });
+    expect(now(walk)).toMatchObject({ does: 'start the time', timer: { label: 'iron on the joint' } });
+    expect(now(walk, { started: 1 })).toEqual({ does: 'done' });
+  });
+
+  test('each hole of a soldered body has a press of its own, and the cooling follows the last by itself', () => {
+    const { lead, card } = exampleLead({ cableId: 'rg-213', connectorId: 'uhf-plug-soldered-10-silver' });
+    const walk = new BenchWalk(lead, [card], house);
+    walk.until(named('holes'));
+    const labels = [0, 1, 2, 3].map((started) => now(walk, { started }));
+    expect(labels.map((primary) => 'timer' in primary && primary.timer.label)).toEqual([
+      'hole 1',
+      'hole 2, opposite',
+      'hole 3, between them',
+      'hole 4, opposite',
+    ]);
+    expect(now(walk, { started: 4 })).toMatchObject({ does: 'wait', for: { code: 'hold open' } });
   });
 
   test('says that it seats at a trial, waits at a hold point, and only looks where the work is past', () => {

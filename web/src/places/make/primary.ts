@@ -1,6 +1,5 @@
 import type { Obstruction, UnitProgress } from '@gorvane/core/unit/progress.ts';
-import type { PieceToCut, Step, StepPart } from '@gorvane/core/recipe/step.ts';
-import { stepTimers } from '@gorvane/core/recipe/step.ts';
+import type { PieceToCut, Step, StepPart, StepTimer } from '@gorvane/core/recipe/step.ts';
 
 /** What the big bar, the space bar and the pedal do now: always the next thing, one at a time. */
 export type Primary =
@@ -9,7 +8,7 @@ export type Primary =
   | { readonly does: 'put on'; readonly part: StepPart }
   | { readonly does: 'confirm'; readonly part: StepPart; readonly left: number }
   | { readonly does: 'say it seats' }
-  | { readonly does: 'start the time' }
+  | { readonly does: 'start the time'; readonly timer: StepTimer }
   | { readonly does: 'wait'; readonly for: Obstruction }
   | { readonly does: 'done' };
 
@@ -18,8 +17,8 @@ interface Situation {
   readonly progress: UnitProgress;
   readonly blocks: readonly Obstruction[];
   readonly isCurrent: boolean;
-  /** The time of this step runs or has run. */
-  readonly timeStarted: boolean;
+  /** The time that a press starts next; undefined when all of this step were started. */
+  readonly nextTime: StepTimer | undefined;
 }
 
 /** Whether every piece of it was ticked as cut. */
@@ -27,7 +26,7 @@ export const isCut = ({ partIds }: PieceToCut, { cut }: UnitProgress): boolean =
   partIds.every((partId) => cut.has(partId));
 
 /** The next thing at a step: pieces to cut and parts one by one, then a trial, a hold point, a time, then done. */
-export function primaryOf({ step, progress, blocks, isCurrent, timeStarted }: Situation): Primary {
+export function primaryOf({ step, progress, blocks, isCurrent, nextTime }: Situation): Primary {
   if (!isCurrent) return { does: 'look on' };
   const uncut = step.cuts.filter((piece) => !isCut(piece, progress));
   if (uncut[0]) return { does: 'cut', piece: uncut[0], left: uncut.length };
@@ -38,7 +37,7 @@ export function primaryOf({ step, progress, blocks, isCurrent, timeStarted }: Si
   if (unseen[0]) return { does: 'confirm', part: unseen[0], left: unseen.length };
   const unmeasured = blocks.find(({ code }) => code === 'not measured');
   if (unmeasured) return { does: 'wait', for: unmeasured };
-  if (stepTimers(step).length > 0 && !timeStarted) return { does: 'start the time' };
+  if (nextTime) return { does: 'start the time', timer: nextTime };
   if (blocks.some(({ code }) => code === 'trial open')) return { does: 'say it seats' };
   const [block] = blocks;
   return block ? { does: 'wait', for: block } : { does: 'done' };

@@ -15,6 +15,7 @@ import type { Told } from './use-unit-work.ts';
 const [house] = demo.house;
 const idle = {
   startedHere: false,
+  next: undefined,
   running: undefined,
   isOfThisStep: false,
   start: () => undefined,
@@ -72,14 +73,16 @@ beforeEach(() => fill());
 afterEach(cleanup);
 
 describe('a step on the bench screen', () => {
-  test('writes solder as a length, dwell in seconds and cooling in minutes', () => {
+  test('writes solder as a length, contact time in seconds and cooling in minutes', () => {
     const { container } = show('Whip lead', 'holes');
     const tiles = [...container.querySelectorAll('.tiles li')].map(({ textContent }) => textContent);
-    expect(tiles.find((text) => text.startsWith('solder wire for a hole'))).toMatch(/\d\d\.\d mm/);
+    expect(tiles.find((text) => text!.startsWith('solder wire 1.0 mm, for each hole'))).toMatch(
+      /\d\d\.\d mm/,
+    );
     const times = container.querySelector('.timer ol')!.textContent;
-    expect(times).toMatch(/dwell \d\.\d s/);
+    expect(times).toMatch(/hole 1 \d+(\.\d)? s/);
     expect(times).toMatch(/let it cool \d+:\d\d min/);
-    expect(tiles.find((text) => text.startsWith('Iron'))).toContain('big chisel, 8 mm or wider, 410 °C');
+    expect(tiles.find((text) => text.startsWith('Iron'))).toContain('chisel 6 mm, 410 °C');
   });
 
   test.each([

@@ -19,6 +19,7 @@ import { useWriting } from '../../controls/writing.ts';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { useBench } from '../../data/live.ts';
 import { LookDrawing } from '../../drawing/look-drawing.tsx';
+import { LugsFromAbove } from '../../drawing/lugs-from-above.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
@@ -58,7 +59,7 @@ export function StepView(props: StepViewProps) {
       </div>
       <div className="step-rest">
         <div className="step-body">
-          <JointFace step={step} plan={plan} />
+          <JointFace step={step} plan={plan} progress={progress} />
           <div className="step-figures">
             {!step.recordsStrip && <Tiles step={step} />}
             <TimerPanel step={step} timer={props.timer} />
@@ -247,9 +248,21 @@ function hasFace(step: Step, plan: ShownPlan): boolean {
 }
 
 /** The face as it lies on the bench, with the contact of this joint: beside the words, so that both are seen at once. */
-function JointFace({ step, plan }: Pick<StepViewProps, 'step' | 'plan'>) {
+function JointFace({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
   const end = endOfStep(plan, step);
   if (!end || isCoaxial(end.connector) || !hasFace(step, plan)) return null;
+  const isLowProfile = end.connector.method === 'low-profile jack';
+  if (isLowProfile || end.connector.method === 'solder lugs')
+    return (
+      <div className="joint-face">
+        <LugsFromAbove
+          seriesId={end.connector.series.id}
+          isLowProfile={isLowProfile}
+          joints={progress.steps.filter(({ role, endId }) => role === 'joint' && endId === step.endId)}
+          contact={contactOf(step)}
+        />
+      </div>
+    );
   return (
     <div className="joint-face">
       <PinFace

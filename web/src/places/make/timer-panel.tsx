@@ -41,8 +41,8 @@ export function TimerPanel({ step, timer }: { readonly step: Step; readonly time
             </li>
           ))}
         </ol>
-        <Button size="md" variant="default" onClick={timer.startedHere ? timer.stop : timer.start}>
-          {timer.startedHere ? 'Set back' : 'Start'}
+        <Button size="md" variant="default" onClick={timer.next ? timer.start : timer.stop}>
+          {timer.next ? (timer.startedHere ? `Start ${timer.next.label}` : 'Start') : 'Set back'}
         </Button>
       </div>
       <span className="visually-hidden" role="status">

@@ -12,7 +12,7 @@ import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { parsePositiveLength } from '@gorvane/core/quantity/length.ts';
 import { Button, Modal, NativeSelect, TextInput, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
-import { TroubleDrawing } from '../../drawing/look-drawing.tsx';
+import { LookDrawing } from '../../drawing/look-drawing.tsx';
 import { ReworkChoice } from '../../controls/rework-choice.tsx';
 
 interface TroubleDialogProps {
@@ -64,7 +64,7 @@ function TroubleList({
       {troubles.map((trouble) => (
         <li key={trouble.id}>
           <UnstyledButton aria-label={`${trouble.label}: ${trouble.seen}`} onClick={() => onPick(trouble)}>
-            <TroubleDrawing id={trouble.id} />
+            <LookDrawing look={trouble.id} subject={trouble.subject} />
           </UnstyledButton>
         </li>
       ))}

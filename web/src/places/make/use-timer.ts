@@ -1,5 +1,5 @@
 import type { Step, StepTimer } from '@gorvane/core/recipe/step.ts';
-import { stepTimers } from '@gorvane/core/recipe/step.ts';
+import { stepRuns } from '@gorvane/core/recipe/step.ts';
 import { useEffect, useState } from 'react';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 
@@ -9,6 +9,8 @@ interface Started {
   readonly title: string;
   readonly at: number;
   readonly timers: readonly StepTimer[];
+  /** Which of the runs of the step it is, from 0; absent in what was kept before steps had several. */
+  readonly run?: number;
 }
 
 /** One time as it runs. Seconds. */
@@ -23,6 +25,8 @@ export interface RunningTimer {
 export interface Timer {
   /** The times of this step run or have run. */
   readonly startedHere: boolean;
+  /** What a press starts next at this step: a hole after the one before it; undefined when all were started. */
+  readonly next: StepTimer | undefined;
   /** What runs now, of this step or one before it; undefined when all is over. */
   readonly running: RunningTimer | undefined;
   readonly isOfThisStep: boolean;
@@ -47,14 +51,18 @@ export function useTimer(unitId: string, step: Step | undefined): Timer {
     return () => clearInterval(clock);
   }, [isRunning]);
   const startedHere = step !== undefined && started?.stepId === step.id;
+  const runs = step ? stepRuns(step) : [];
+  const run = startedHere ? (started.run ?? 0) + 1 : 0;
   return {
     startedHere,
+    next: runs[run]?.[0],
     running,
     isOfThisStep: startedHere,
     start: () => {
-      if (!step) return;
+      const timers = runs[run];
+      if (!step || !timers) return;
       setNow(Date.now());
-      setStarted({ stepId: step.id, title: step.title, at: Date.now(), timers: stepTimers(step) });
+      setStarted({ stepId: step.id, title: step.title, at: Date.now(), timers, run });
     },
     stop: () => setStarted(null),
     goOn: () => {
