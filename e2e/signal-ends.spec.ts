@@ -55,7 +55,7 @@ test('a 5-pin lighting lead: the second pair reversed is found, named and mended
   await expect(desk.getByRole('img', { name: /^Strip of end A.*shield to 1.*white to 3/ })).toBeVisible();
   await expectAccessible(desk);
   await openStage(desk, 'Join');
-  await expect(desk.getByText(/Look that neither braid nor tail can reach the shell/).first()).toBeVisible();
+  await expect(desk.getByText(/Neither braid nor tail may reach the shell/).first()).toBeVisible();
   await startBuild(desk);
   await buildUntil(desk, /^Solder 4/);
   await expect(desk.getByRole('img', { name: /^5-pin XLR plug, solder side, keyway on top/ })).toBeVisible();
@@ -85,7 +85,7 @@ test('a Y lead to two phono plugs: left and right swapped at the split end are t
     desk,
     'centre of cable B and centre of cable C changed over at end A',
     /^Centre of cable B and centre of cable C changed over at end A/,
-    /^Go back to: Solder tip/,
+    /^Go back to: Solder ring/,
   );
 });
 
@@ -113,7 +113,7 @@ test('a loudspeaker pair from star quad: a stray strand is measured before it ca
   await buildUntil(desk, /^Measure between the contacts, end A/);
   await desk.getByLabel('Between contacts').fill('0.2');
   await desk.getByLabel('Between contacts').press('Enter');
-  await expect(desk.getByText(/Look for a strand, a bridge or a tail that touches/)).toBeVisible();
+  await expect(desk.getByText(/Find the strand or tail that lies across/)).toBeVisible();
   await expect(desk.getByText(/it is measured, never waived/)).toBeVisible();
   await desk.getByRole('button', { name: /^Go back to: Clamp \+/ }).click();
   await buildUntil(desk, /^Fix the braided sleeve/);

@@ -37,6 +37,10 @@ export class BenchWalk {
     return unitProgress(this.unit, this.events);
   }
 
+  get happenings(): UnitHappening[] {
+    return this.events.map(({ happening }) => happening);
+  }
+
   tell(...happenings: readonly UnitHappening[]): void {
     for (const happening of happenings) {
       if (happening.kind === 'step done') this.#check(happening.stepId);
@@ -61,6 +65,7 @@ export class BenchWalk {
   /** Does the step before the unit the way a good one is done. */
   doStep(): Step {
     const step = this.progress.current!;
+    for (const partId of step.cuts.flatMap(({ partIds }) => partIds)) this.tell({ kind: 'part cut', partId });
     for (const { partId } of step.threads)
       if (!this.progress.on.has(partId)) this.tell({ kind: 'part on', partId });
     for (const { partId } of step.requires) {

@@ -258,9 +258,7 @@ export function obstructions(progress: UnitProgress, step: Step, plan?: FrozenPl
   const unseen = required.filter((partId) => progress.on.has(partId) && !seen?.has(partId));
   if (missing.length > 0) found.push({ code: 'parts missing', partIds: missing });
   if (unseen.length > 0) found.push({ code: 'parts not confirmed', partIds: unseen });
-  const unmeasured = plan?.firstArticle
-    ? [...cutsNotMeasured(progress, step, plan), ...lengthsNotMeasured(progress, step, plan)]
-    : [];
+  const unmeasured = notMeasured(progress, step, plan);
   if (unmeasured.length > 0) found.push({ code: 'not measured', what: unmeasured });
   if (step.trialFit && progress.trials.get(step.id)?.at(-1)?.touches !== null)
     found.push({ code: 'trial open' });
@@ -271,6 +269,12 @@ export function obstructions(progress: UnitProgress, step: Step, plan?: FrozenPl
   else if (answer.how === 'waived' && step.hold.safety) found.push({ code: 'hold open' });
   return found;
 }
+
+/** What a first article still has to be measured for at a step. */
+export const notMeasured = (progress: UnitProgress, step: Step, plan?: FrozenPlan | null): string[] =>
+  plan?.firstArticle
+    ? [...cutsNotMeasured(progress, step, plan), ...lengthsNotMeasured(progress, step, plan)]
+    : [];
 
 /** The first of a batch is measured whole: what of its strip nobody has read yet. */
 function cutsNotMeasured(progress: UnitProgress, step: Step, plan: FrozenPlan): string[] {

@@ -26,6 +26,9 @@ const usual: Readonly<Record<Work, number>> = {
   prove: 120,
 };
 
+/** What a kind of work takes before anyone has timed it, seconds. */
+export const usualSeconds = (work: Work): number => usual[work];
+
 /** How long a step takes: the median of what was timed, else the usual, which is assumed. Seconds. */
 export interface StepTime {
   readonly seconds: number;

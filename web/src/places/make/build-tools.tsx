@@ -16,12 +16,14 @@ interface BuildToolsProps {
   readonly onTrouble: () => void;
   readonly onEvidence: () => void;
   readonly onReadAloud: () => void;
+  /** Back to the whole moment, where it was unfolded. */
+  readonly onFold: (() => void) | undefined;
   readonly onSetAside: (reason: string) => void;
 }
 
 /** What else can be done at a step, each with its key. */
 export function BuildTools(props: BuildToolsProps) {
-  const { view, isFirst, voice, onLookBack, onTrouble, onEvidence, onReadAloud } = props;
+  const { view, isFirst, voice, onLookBack, onTrouble, onEvidence, onReadAloud, onFold } = props;
   const names = useHouse()?.benchNames ?? [];
   const bench = useBenchDraft();
   return (
@@ -39,6 +41,11 @@ export function BuildTools(props: BuildToolsProps) {
       {voice.available && (
         <Button variant="subtle" onClick={onReadAloud}>
           <kbd>R</kbd> read aloud
+        </Button>
+      )}
+      {onFold && (
+        <Button variant="subtle" onClick={onFold}>
+          Whole moment
         </Button>
       )}
       <More {...props} />

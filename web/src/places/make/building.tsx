@@ -13,24 +13,25 @@ import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { Drift } from '@gorvane/core/strip/drift.ts';
 import { stripDrift } from '@gorvane/core/strip/drift.ts';
 import { useEffect, useMemo, useState } from 'react';
-import { Caution } from '../../controls/caution.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useBench, useUnitsOfLine } from '../../data/live.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 import { BatchBar, batchModeKey } from './batch-bar.tsx';
 import { BuildTools } from './build-tools.tsx';
-import { DoneBar } from './done-bar.tsx';
+import { DoneBar, MomentBar } from './done-bar.tsx';
 import { EvidenceDialog } from './evidence-dialog.tsx';
 import { FinishedScreen } from './finished-screen.tsx';
 import { touchPiece } from './cut-panel.tsx';
+import { MomentScreen } from './moment-view.tsx';
 import { touchPart } from './parts-panel.tsx';
 import { primaryOf } from './primary.ts';
 import { RecordAlert } from './record-alert.tsx';
 import { StepHead } from './step-head.tsx';
-import { StepSide } from './step-side.tsx';
-import { StepView } from './step-view.tsx';
+import { StepScreen } from './step-screen.tsx';
 import { TroubleDialog } from './trouble-dialog.tsx';
 import { useBuildKeys } from './use-build-keys.ts';
+import type { MomentAtWork } from './use-moment.ts';
+import { useMoment } from './use-moment.ts';
 import { useOtherTab } from './use-other-tab.ts';
 import type { RecordProblem } from './use-recorder.ts';
 import { useTimer } from './use-timer.ts';
@@ -67,7 +68,9 @@ export function Building({ view, frozen }: BuildingProps) {
     onWritten: () => setTakenUp(undefined),
   });
   useWakeLock();
-  const spoken = step && stepInSpeech(step, depth);
+  const folded = useMoment(unit.id, progress, at.isCurrent ? step : undefined, depth === 'experienced');
+  const moment = folded.at;
+  const spoken = spokenOf(moment, step, depth);
   useSpoken(spoken, voice);
 
   const record = (told: Told) => work.record(step!, told, false);
@@ -101,12 +104,19 @@ export function Building({ view, frozen }: BuildingProps) {
         return void recordAndGoOn([]);
     }
   };
+  const doMoment = async (now: MomentAtWork) => {
+    if (now.out.size + now.missing.size === 0 && now.unread.length > 0) return focusField();
+    const stopsAt = await work.recordMoment(now.moment, now.said);
+    if (stopsAt) now.unfold();
+    else now.forget();
+  };
+  const goOn = () => (moment ? void doMoment(moment) : press());
   const answer = (good: boolean) => {
     if (step?.hold?.kind === 'look' && at.isCurrent) void recordAndGoOn([answerHold(step, { good })]);
   };
   const readAloud = () => spoken !== undefined && voice.say(spoken);
   useBuildKeys({
-    goOn: press,
+    goOn,
     goBack: at.lookBack,
     letters: {
       g: () => answer(true),
@@ -125,41 +135,31 @@ export function Building({ view, frozen }: BuildingProps) {
         frozen={frozen}
         plan={plan}
         step={step}
-        index={at.index}
+        where={whereWords(moment, at.index, progress)}
         timer={timer}
         batch={batch}
       />
       {batch.length > 1 && <BatchBar views={batch} unitId={unit.id} mode={mode} onMode={setMode} />}
       <main className="build-main">
         <Messages problem={work.problem} otherTab={otherTab} takenUp={takenUp} />
-        <StepView
-          step={step}
-          plan={plan}
-          progress={progress}
-          unitId={unit.id}
-          timer={timer}
-          drift={driftAt(step, plan, batch)}
-          onRecord={async (happenings) => void (await record(happenings))}
-          onGoOn={press}
-        />
-        <div className="build-column">
-          {step.caution && (
-            <div className="build-caution">
-              <Caution>{step.caution}</Caution>
-            </div>
-          )}
-          <StepSide
+        {moment ? (
+          <MomentScreen at={moment} plan={plan} progress={progress} onGoOn={goOn} />
+        ) : (
+          <StepScreen
             view={view}
             step={step}
             plan={plan}
             left={left}
-            nextId={'part' in primary ? primary.part.partId : undefined}
-            onRecord={async (happenings) => void (await record(happenings))}
+            timer={timer}
+            drift={driftAt(step, plan, batch)}
+            primary={primary}
+            onRecord={async (told) => void (await record(told))}
             onAnswer={async (happenings) => void (await recordAndGoOn(happenings))}
             onRework={rework}
             onScrap={(reason) => work.giveUp([], reason)}
+            onGoOn={press}
           />
-        </div>
+        )}
       </main>
       <BuildTools
         view={view}
@@ -170,14 +170,19 @@ export function Building({ view, frozen }: BuildingProps) {
         onTrouble={() => setDialog('trouble')}
         onEvidence={() => setDialog('evidence')}
         onReadAloud={readAloud}
+        onFold={folded.fold}
         onSetAside={work.setAside}
       />
-      <DoneBar
-        step={step}
-        next={nextWords(progress.steps, at.index, mode, batch.length)}
-        primary={primary}
-        onPress={press}
-      />
+      {moment ? (
+        <MomentBar at={moment} onPress={goOn} />
+      ) : (
+        <DoneBar
+          step={step}
+          next={nextWords(progress.steps, at.index, mode, batch.length)}
+          primary={primary}
+          onPress={press}
+        />
+      )}
       {dialog === 'trouble' && (
         <TroubleDialog
           step={step}
@@ -200,6 +205,24 @@ export function Building({ view, frozen }: BuildingProps) {
       )}
     </div>
   );
+}
+
+const whereWords = (moment: MomentAtWork | undefined, index: number, { steps }: UnitProgress) =>
+  moment ? `Moment ${moment.index + 1} of ${moment.count}` : `Step ${index + 1} of ${steps.length}`;
+
+const spokenOf = (
+  moment: MomentAtWork | undefined,
+  step: Step | undefined,
+  depth: 'first time' | 'experienced',
+): string | undefined =>
+  moment
+    ? moment.moment.steps.map((each) => stepInSpeech(each, depth)).join(' ')
+    : step && stepInSpeech(step, depth);
+
+/** A reading is still wanted: the first empty field takes the focus. */
+function focusField(): void {
+  const fields = [...document.querySelectorAll<HTMLInputElement>('.build-side input')];
+  fields.find(({ value }) => value === '')?.focus();
 }
 
 /** Looking back is a matter of this screen only; where the work stands is in the record. */

@@ -2,6 +2,7 @@ import { cableTexts } from '@gorvane/core/quantity/made.ts';
 import type { Obstruction } from '@gorvane/core/unit/progress.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { Primary } from './primary.ts';
+import type { MomentAtWork } from './use-moment.ts';
 import { clockWords } from './timer-panel.tsx';
 
 interface DoneBarProps {
@@ -11,10 +12,16 @@ interface DoneBarProps {
   readonly onPress: () => void;
 }
 
+interface BigBarProps {
+  readonly held: boolean;
+  readonly title: string;
+  readonly below: string;
+  readonly next: string | undefined;
+  readonly onPress: () => void;
+}
+
 /** The big bar at the foot: touch anywhere on it does the next thing, or it says what stands in the way. */
-export function DoneBar({ step, next, primary, onPress }: DoneBarProps) {
-  const held = primary.does === 'wait';
-  const { title, below } = wordsFor(primary, step);
+function BigBar({ held, title, below, next, onPress }: BigBarProps) {
   return (
     <button
       type="button"
@@ -29,6 +36,50 @@ export function DoneBar({ step, next, primary, onPress }: DoneBarProps) {
       <span>{below}</span>
       {next && <span className="done-next">{next}</span>}
     </button>
+  );
+}
+
+/** The bar of one step. */
+export function DoneBar({ step, next, primary, onPress }: DoneBarProps) {
+  const { title, below } = wordsFor(primary, step);
+  return <BigBar held={primary.does === 'wait'} title={title} below={below} next={next} onPress={onPress} />;
+}
+
+interface MomentBarProps {
+  readonly at: MomentAtWork;
+  readonly onPress: () => void;
+}
+
+/** The bar of a working moment: all of it is right, something is picked that is not, or a reading is still wanted. */
+export function MomentBar({ at, onPress }: MomentBarProps) {
+  const [unread] = at.unread;
+  const picked = at.out.size + at.missing.size;
+  const next = at.next && `next: ${at.next.title}`;
+  if (picked > 0)
+    return (
+      <BigBar
+        held={false}
+        title={picked === 1 ? 'One thing is not right' : `${picked} things are not right`}
+        below="goes on up to it, and then shows the way back"
+        next={undefined}
+        onPress={onPress}
+      />
+    );
+  if (unread)
+    return (
+      <BigBar
+        held
+        title={`Read: ${unread.hold!.label}`}
+        below={
+          at.problems.get(unread.id) ??
+          (at.unread.length === 1 ? 'the last reading' : `${at.unread.length} readings`)
+        }
+        next={next}
+        onPress={onPress}
+      />
+    );
+  return (
+    <BigBar held={false} title={`Done: ${at.moment.title}`} below={touch} next={next} onPress={onPress} />
   );
 }
 

@@ -4,10 +4,6 @@ import { cableLeftAt } from '@gorvane/core/unit/cable-left.ts';
 import type { HoldAnswer, UnitProgress } from '@gorvane/core/unit/progress.ts';
 import type { AskedReading, Step } from '@gorvane/core/recipe/step.ts';
 import type { Unit, UnitHappening } from '@gorvane/core/unit/unit.ts';
-import { parseDecibels } from '@gorvane/core/quantity/decibel.ts';
-import { parseForce } from '@gorvane/core/quantity/force.ts';
-import { parseLength } from '@gorvane/core/quantity/length.ts';
-import { parseResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button, Group, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -17,6 +13,7 @@ import { useWriting } from '../../controls/writing.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 import { stepBackTo } from '@gorvane/core/recipe/step.ts';
 import { ReworkChoice } from '../../controls/rework-choice.tsx';
+import { holdReaders } from './hold-reader.ts';
 import { WaiverForm } from './waiver-form.tsx';
 
 interface HoldPanelProps {
@@ -108,13 +105,6 @@ function LookAnswer({ step, onRecord }: Pick<HoldPanelProps, 'step' | 'onRecord'
   );
 }
 
-const readers: Record<AskedReading['quantity'], { read: (text: string) => number; placeholder: string }> = {
-  length: { read: (text) => parseLength(text), placeholder: 'mm' },
-  resistance: { read: parseResistance, placeholder: 'ohm, or open' },
-  force: { read: parseForce, placeholder: 'N' },
-  decibel: { read: parseDecibels, placeholder: 'dB' },
-};
-
 interface ReadingAnswerProps extends Pick<HoldPanelProps, 'step' | 'onRecord'> {
   readonly asked: AskedReading;
   readonly unitId: string;
@@ -124,7 +114,7 @@ interface ReadingAnswerProps extends Pick<HoldPanelProps, 'step' | 'onRecord'> {
 function ReadingAnswer({ step, asked, unitId, onRecord }: ReadingAnswerProps) {
   const [text, setText] = useKeptValue(`hold/${unitId}/${step.id}`, '');
   const [problem, setProblem] = useState<string | undefined>();
-  const { read, placeholder } = readers[asked.quantity];
+  const { read, placeholder } = holdReaders[asked.quantity];
   const take = () => {
     try {
       void onRecord([answerHold(step, { reading: read(text) })]);

@@ -19,14 +19,15 @@ interface StepHeadProps {
   readonly frozen: FrozenPlan;
   readonly plan: ShownPlan;
   readonly step: Step;
-  readonly index: number;
+  /** Where the unit stands: step 7 of 30, or moment 3 of 12. */
+  readonly where: string;
   readonly timer: Timer;
   /** Units of the same lead, whose times tell how long the rest takes. */
   readonly batch: readonly UnitView[];
 }
 
 /** Which unit, its run as it now is, which step, and in which depth steps are told. */
-export function StepHead({ view, frozen, plan, step, index, timer, batch }: StepHeadProps) {
+export function StepHead({ view, frozen, plan, step, where, timer, batch }: StepHeadProps) {
   const { unit, progress } = view;
   const bench = useBenchDraft();
   const quantity = useOrders()
@@ -49,9 +50,7 @@ export function StepHead({ view, frozen, plan, step, index, timer, batch }: Step
         <Run plan={plan} progress={progress} small />
       </div>
       <div className="build-where">
-        <strong>
-          Step {index + 1} of {progress.steps.length}
-        </strong>
+        <strong>{where}</strong>
         <div className="copper-text">
           {step.stage}
           {end && `, end ${end.name}`}

@@ -2,7 +2,10 @@ import type { BatchMode } from '@gorvane/core/unit/batch.ts';
 import { nextUnit } from '@gorvane/core/unit/batch.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { obstructions } from '@gorvane/core/unit/progress.ts';
+import type { Moment } from '@gorvane/core/recipe/moment.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
+import type { MomentOutcome, MomentSaid } from '@gorvane/core/unit/moment-work.ts';
+import { momentHappenings } from '@gorvane/core/unit/moment-work.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { useNavigate } from 'react-router';
@@ -88,6 +91,27 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
     return true;
   };
 
+  /** Does a whole moment: what of it stands in the record then, and the step at which it stopped. */
+  const recordMoment = async (moment: Moment, said: MomentSaid): Promise<Step | undefined> => {
+    const seconds = secondsAtStep();
+    const stoodAt = progress.current?.id;
+    let outcome: MomentOutcome | undefined;
+    const written = await attempt(() =>
+      recordHappenings(unit.id, (now) => {
+        // Another tab has gone on meanwhile: what is pressed here is about what is gone.
+        if (now.current?.id !== stoodAt) return [];
+        outcome = momentHappenings(now, frozen, moment, said, seconds);
+        return outcome.happenings;
+      }),
+    );
+    if (!written || !outcome) return undefined;
+    if (outcome.happenings.length > 0) onWritten();
+    if (outcome.stopsAt) return outcome.stopsAt;
+    onPassed();
+    await takeUpNext();
+    return undefined;
+  };
+
   const giveUp = (before: readonly UnitHappening[], reason: string) =>
     void attempt(() => scrapUnit(unit.id, reason, before));
 
@@ -96,5 +120,5 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
       recordHappenings(unit.id, ({ aside }) => (aside === null ? [{ kind: 'set aside', reason }] : [])),
     );
 
-  return { record, giveUp, setAside, problem };
+  return { record, recordMoment, giveUp, setAside, problem };
 }

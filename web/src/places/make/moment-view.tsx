@@ -1,0 +1,122 @@
+import type { Step } from '@gorvane/core/recipe/step.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import { isCoaxial } from '@gorvane/core/connector/connector.ts';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
+import { toleranceText } from '../../controls/tolerance-text.ts';
+import { Figure } from '../../controls/figure.tsx';
+import { useLengthTexts } from '../../controls/length.tsx';
+import { useWriting } from '../../controls/writing.ts';
+import { EndStrip } from '../../drawing/end-strip.tsx';
+import { PinFace } from '../../drawing/pin-face.tsx';
+import { Run } from '../../drawing/run.tsx';
+import { SectionDrawing } from '../../drawing/section-drawing.tsx';
+import { Button } from '@mantine/core';
+import { MomentSide } from './moment-side.tsx';
+import type { MomentAtWork } from './use-moment.ts';
+
+interface MomentViewProps {
+  readonly at: MomentAtWork;
+  readonly plan: ShownPlan;
+  readonly progress: UnitProgress;
+}
+
+/** A moment, and beside it what it asks for. */
+export function MomentScreen({ onGoOn, ...shown }: MomentViewProps & { readonly onGoOn: () => void }) {
+  return (
+    <>
+      <MomentView {...shown} />
+      <div className="build-column">
+        <MomentSide at={shown.at} onGoOn={onGoOn} />
+      </div>
+    </>
+  );
+}
+
+/** Everything of one working moment on one screen: what is done in it, line by line, with its figures, and its drawing. */
+function MomentView({ at, plan, progress }: MomentViewProps) {
+  const { moment } = at;
+  return (
+    <section className="step-view" aria-label="Moment">
+      <div className="step-words">
+        <div className="row-head">
+          <h1 aria-live="polite">{moment.title}</h1>
+          <Button variant="default" size="md" onClick={at.unfold}>
+            Step by step
+          </Button>
+        </div>
+        <ol className="moment-lines">
+          {moment.steps.map((step, index) => (
+            <MomentLine key={step.id} step={step} before={moment.steps.slice(0, index)} />
+          ))}
+        </ol>
+      </div>
+      <div className="step-rest">
+        <MomentDrawing step={moment.steps[0]!} plan={plan} progress={progress} />
+      </div>
+    </section>
+  );
+}
+
+/** One step of a moment: what, in the short form, and behind it the figures and tools that were not said before. */
+function MomentLine({ step, before }: { readonly step: Step; readonly before: readonly Step[] }) {
+  const end = step.endId === null ? '' : `, end ${step.endId}`;
+  const said = new Set(before.flatMap(({ tools }) => tools.map(toolText)));
+  const figures = step.recordsStrip ? [] : step.figures;
+  return (
+    <li>
+      <strong>{step.title.replace(end, '')}</strong> <span>{step.text.experienced}</span>{' '}
+      <span className="moment-figures">
+        {figures.map((figure) => (
+          <InlineFigure key={figure.label} {...figure} cable={step.role === 'cut'} />
+        ))}
+        {step.tools
+          .filter((tool) => tool.setting !== '' && !said.has(toolText(tool)))
+          .map(({ label, setting }) => (
+            <span key={label}>
+              <span className="soft">{label.toLowerCase()}</span> {setting}
+            </span>
+          ))}
+      </span>
+    </li>
+  );
+}
+
+const toolText = ({ label, setting }: Step['tools'][number]) => `${label} ${setting}`;
+
+function InlineFigure({
+  label,
+  figure,
+  plus,
+  minus,
+  cable,
+}: Step['figures'][number] & { readonly cable: boolean }) {
+  const write = useWriting();
+  const texts = useLengthTexts();
+  const text =
+    figure.kind === 'length'
+      ? texts({ metres: figure.value, cable, tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3) }).first
+      : write(figure.value, figure.kind);
+  return (
+    <span>
+      <span className="soft">{label}</span>{' '}
+      <Figure figure={figure} label={label}>
+        <strong className="reading">{text}</strong>
+      </Figure>
+      {plus !== null && minus !== null && (
+        <span className="reading soft"> {toleranceText({ plus, minus })}</span>
+      )}
+    </span>
+  );
+}
+
+/** The strip, the seated joint or the face of the end at hand; of the whole lead its run. */
+function MomentDrawing({ step, plan, progress }: { readonly step: Step } & Omit<MomentViewProps, 'at'>) {
+  const end = endOfStep(plan, step);
+  if (!end || step.stage === 'Finish') return <Run plan={plan} progress={progress} />;
+  if (step.stage === 'Strip')
+    return <EndStrip plan={end.strip} cable={end.cable} title={`Strip of end ${end.end.name}`} />;
+  if (isCoaxial(end.connector))
+    return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} tallest={210} />;
+  return <PinFace connector={end.connector} side="solder side" joints={end.input.joints} size={216} />;
+}
