@@ -1,8 +1,9 @@
-import type { Dispatch } from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
+import type { Dispatch, Store } from '@reduxjs/toolkit';
+import { useDispatch, useSelector, useStore } from 'react-redux';
 import type { DraftState } from './draft-slice.ts';
 
 export const useAppDispatch = useDispatch.withTypes<Dispatch>();
+export const useAppStore = useStore.withTypes<Store<{ draft: DraftState }>>();
 export const useAppSelector = useSelector.withTypes<{ draft: DraftState }>();
 
 /** A part of what is under edit. */

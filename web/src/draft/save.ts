@@ -1,3 +1,4 @@
+import type { Dispatch } from '@reduxjs/toolkit';
 import { createListenerMiddleware } from '@reduxjs/toolkit';
 import { database } from '../data/database.ts';
 import { saveRecord } from '../data/records.ts';
@@ -26,14 +27,22 @@ draftListener.startListening({
   effect: async (_action, { cancelActiveListeners, delay, getState, dispatch }) => {
     cancelActiveListeners();
     await delay(settle);
-    for (const [key, draft] of Object.entries(getState().draft.records)) {
-      if (unsavedChanges(draft).length === 0) continue;
-      const result = await saveRecord(draft.table, draft.base, draft.current);
-      if ('saved' in result) dispatch(saved({ key, sent: draft.current, record: result.saved }));
-      else dispatch(arrived({ table: draft.table, record: result.conflict }));
-    }
+    await saveUnsaved(dispatch, getState);
   },
 });
+
+/** Writes every change that is not in the database yet. What is worked out from the database waits for it. */
+export async function saveUnsaved(
+  dispatch: Dispatch,
+  getState: () => { readonly draft: DraftState },
+): Promise<void> {
+  for (const [key, draft] of Object.entries(getState().draft.records)) {
+    if (unsavedChanges(draft).length === 0) continue;
+    const result = await saveRecord(draft.table, draft.base, draft.current);
+    if ('saved' in result) dispatch(saved({ key, sent: draft.current, record: result.saved }));
+    else dispatch(arrived({ table: draft.table, record: result.conflict }));
+  }
+}
 
 draftListener.startListening({
   actionCreator: typed,

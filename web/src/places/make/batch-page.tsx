@@ -15,11 +15,12 @@ import { stateWords } from '../../controls/unit-state.ts';
 import { saveUnitFile } from '../../controls/unit-file.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useLeads, useOrders, useUnitsOfLine } from '../../data/live.ts';
-import { recordHappenings, startUnit } from '../../data/units.ts';
+import { recordHappenings } from '../../data/units.ts';
 import { spanText } from './span-text.ts';
 import { DriftAdvice } from './drift-advice.tsx';
 import { RecordAlert } from './record-alert.tsx';
 import { useRecorder } from './use-recorder.ts';
+import { useStartUnit } from './use-start-unit.ts';
 import './build.css';
 
 /** A batch at a glance: every unit with its own state, what the tool does, how long it will take, what it drew from stock. */
@@ -150,6 +151,7 @@ function StartRest({
 }) {
   const { attempt, problem } = useRecorder();
   const [sure, setSure] = useState(false);
+  const startUnit = useStartUnit();
   if (waiting.length === 0) return null;
   const early = isEarly(article?.progress);
   const start = () =>

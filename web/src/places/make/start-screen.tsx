@@ -3,15 +3,16 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { UnitView } from '../../data/live.ts';
 import { useLead } from '../../data/live.ts';
-import { startUnit } from '../../data/units.ts';
 import { StartBags } from './start-bags.tsx';
 import { useBuildKeys } from './use-build-keys.ts';
+import { useStartUnit } from './use-start-unit.ts';
 
 /** Before a unit is started: says what starting does. */
 export function StartScreen({ view }: { readonly view: UnitView }) {
   const { unit } = view;
   const lead = useLead(unit.leadId);
   const [problem, setProblem] = useState<string | undefined>();
+  const startUnit = useStartUnit();
   const start = () => {
     startUnit(unit.id).catch((error: unknown) =>
       setProblem(error instanceof Error ? error.message : String(error)),
