@@ -1,3 +1,4 @@
+import { wholeMeasureWords } from '../words/strip.ts';
 import { cutLengthSchema } from '../cut/cut-length.ts';
 import { carryEntries } from '../lead/carry-entries.ts';
 import { insulationWantedSchema } from '../prove/checks.ts';
@@ -49,13 +50,14 @@ export function freezePlan(plan: LeadPlan, house: House, firstArticle = false): 
   if (reason) throw new RangeError(`There is no plan to build to. ${reason.message}`);
   if (plan.steps.length === 0)
     throw new RangeError('This lead cannot be threaded as it stands: there is no plan to build to.');
-  const cards = plan.ends.map(({ card }) => card);
   return {
     programVersion,
     lead: carryEntries(plan.lead),
-    cards: cards.filter((card, index) => cards.indexOf(card) === index),
+    cards: [...plan.cards],
     house,
-    steps: [...plan.steps],
+    steps: plan.steps.map((step) =>
+      firstArticle && step.recordsStrip ? { ...step, text: wholeMeasureWords } : step,
+    ),
     strips: [...plan.ends, ...plan.sides].map(({ strip }) => strip),
     limits: [...plan.paths],
     family: [...plan.family],

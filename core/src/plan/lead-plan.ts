@@ -84,6 +84,8 @@ export interface Withheld {
 /** Everything that follows from a lead, its gauge cards and the house: the seven stages, worked out. */
 export interface LeadPlan {
   readonly lead: Lead;
+  /** The gauge cards of its ends, each once, as they were given. */
+  readonly cards: readonly GaugeCard[];
   readonly ends: readonly EndPlan[];
   /** The cables on the other side of its splices. */
   readonly sides: readonly EndPlan[];
@@ -158,6 +160,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
   const betweenJackets = cuts[0]!.betweenJackets;
   return {
     lead,
+    cards: cards.filter(({ id }) => lead.ends.some(({ gaugeCardId }) => gaugeCardId === id)),
     ends,
     sides,
     pinChecks: pinPlanChecks(

@@ -77,7 +77,10 @@ describe('a moment done with one press', () => {
       const [byStep, byMoment] = [new BenchWalk(lead, cards), new BenchWalk(lead, cards)];
       byStep.until(({ work }) => work === 'prove');
       const moments = momentsOf(byMoment.progress.steps);
-      for (const moment of moments.slice(0, moments.findIndex(({ kind }) => kind === 'prove')))
+      for (const moment of moments.slice(
+        0,
+        moments.findIndex(({ kind }) => kind === 'prove'),
+      ))
         byMoment.tell(
           ...momentHappenings(byMoment.progress, byMoment.unit.plan!, moment, good(moment)).happenings,
         );

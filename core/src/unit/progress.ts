@@ -4,6 +4,7 @@ import type { StageState, Stage } from '../recipe/stage.ts';
 import { stages } from '../recipe/stage.ts';
 import type { Unit, UnitEvent, UnitHappening } from './unit.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
+import { planInEffect } from './plan-in-effect.ts';
 import { cutKey } from '../strip/cut-of.ts';
 import type { Readings } from '../reading/reading.ts';
 import type { RecordedCheck } from '../reading/recorded-check.ts';
@@ -46,6 +47,10 @@ export interface RecordedProof {
 
 /** Where a unit stands: derived from its record, never stored. */
 export interface UnitProgress {
+  /** What it is built to: as it was frozen, with the cards that its record took over since; null until it is started. */
+  readonly plan: FrozenPlan | null;
+  /** Cards whose old figures were kept, with what they said then. */
+  readonly cardsKept: ReadonlyMap<string, string>;
   readonly started: boolean;
   readonly finished: boolean;
   /** Why it was given up; null while it was not. */
@@ -86,6 +91,8 @@ export interface UnitProgress {
 }
 
 interface Draft {
+  cardsUsed: Recorded<'card used'>[];
+  cardsKept: Map<string, string>;
   started: boolean;
   finished: boolean;
   scrapped: string | null;
@@ -111,6 +118,8 @@ interface Draft {
 }
 
 const untouched = (): Draft => ({
+  cardsUsed: [],
+  cardsKept: new Map(),
   started: false,
   finished: false,
   scrapped: null,
@@ -137,11 +146,14 @@ const untouched = (): Draft => ({
 
 /** Plays a unit's record, in chain order, over its frozen plan. */
 export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProgress {
-  const steps = unit.plan?.steps ?? [];
   const draft = untouched();
-  for (const event of events) play(draft, steps, event);
+  for (const event of events) play(draft, unit.plan?.steps ?? [], event);
+  const { cardsUsed, ...now } = draft;
+  const plan = unit.plan && planInEffect(unit.plan, cardsUsed);
+  const steps = plan?.steps ?? [];
   return {
-    ...draft,
+    ...now,
+    plan,
     steps,
     current: steps.find(({ id }) => !draft.done.has(id)),
     used: draft.reworks.reduce((sum, { uses }) => sum + uses, 0),
@@ -157,6 +169,8 @@ type Player<Kind extends UnitHappening['kind']> = (
 /** What each kind of happening makes of a unit. */
 const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
   started: (draft) => void (draft.started = true),
+  'card used': ({ cardsUsed }, happening) => void cardsUsed.push(happening),
+  'card kept': ({ cardsKept }, { cardId, saying }) => void cardsKept.set(cardId, saying),
   'part cut': ({ cut }, { partId }) => void cut.add(partId),
   'cut taken back': ({ cut }, { partId }) => void cut.delete(partId),
   'part on': (draft, { partId }) => void draft.on.add(partId),

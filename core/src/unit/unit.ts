@@ -1,5 +1,9 @@
 import { recordedScrapSchema } from '../recipe/scrap.ts';
 import { z } from 'zod';
+import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
+import { cutLengthSchema } from '../cut/cut-length.ts';
+import { stepSchema } from '../recipe/step.ts';
+import { stripPlanSchema } from '../strip/strip-plan.ts';
 import { frozenPlanSchema } from '../plan/frozen-plan.ts';
 import { readingsSchema } from '../reading/reading.ts';
 import { recordedCheckSchema } from '../reading/recorded-check.ts';
@@ -29,6 +33,17 @@ export const unitHappeningSchema = z.discriminatedUnion('kind', [
   /** A tube, sleeve or slip lies there, cut to length. */
   z.object({ kind: z.literal('part cut'), partId: z.string() }),
   z.object({ kind: z.literal('cut taken back'), partId: z.string() }),
+  /** A gauge card that was changed since the start is used from here, with what of the plan follows from it. */
+  z.object({
+    kind: z.literal('card used'),
+    cardId: z.string(),
+    card: gaugeCardSchema,
+    strips: z.array(stripPlanSchema),
+    steps: z.array(stepSchema),
+    cuts: z.array(cutLengthSchema),
+  }),
+  /** The figures that the unit was started with stay, whatever the card says now. */
+  z.object({ kind: z.literal('card kept'), cardId: z.string(), saying: z.string() }),
   z.object({ kind: z.literal('part on'), partId: z.string() }),
   z.object({ kind: z.literal('part off'), partId: z.string(), reason: z.string() }),
   /** A part seen with a hand on it at a step after which it is too late. */

@@ -141,3 +141,10 @@ export const nickWords = ({ shield, where }: { readonly shield: boolean; readonl
   good: ['no mark on the conductor', 'dielectric clean all round'],
   bad: ['ring mark or missing strand', shield ? 'braid wire across the dielectric' : 'chip or burr left'],
 });
+
+/** The first of a batch is measured whole. */
+export const wholeMeasureWords = {
+  firstTime:
+    'First article: measure every cut and type what the caliper says. The rest of the batch is cut by it.',
+  experienced: 'First article: every cut.',
+};

@@ -3,7 +3,7 @@ import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { LeadPlan, planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { ShownPlan, shownPlan } from '@gorvane/core/plan/shown-plan.ts';
-import type { Unit } from '@gorvane/core/unit/unit.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { database } from '../data/database.ts';
@@ -84,12 +84,11 @@ export function useSavedPlan(lead: Lead | undefined, house: House | undefined): 
 
 /** What is shown of a unit: as it was frozen when it was started, before that as its lead is planned now. */
 export function useUnitPlan(
-  unit: Unit | undefined,
+  frozen: FrozenPlan | null | undefined,
   lead: Lead | undefined,
   house: House | undefined,
 ): ShownPlan | undefined {
   const shown = usePlanners()?.shownPlan;
-  const frozen = unit?.plan;
   const planned = useSavedPlan(frozen ? undefined : lead, house);
   return useMemo(() => (frozen ? shown?.(frozen) : planned), [frozen, shown, planned]);
 }

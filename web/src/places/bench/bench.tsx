@@ -76,7 +76,7 @@ function InHand({
 }) {
   const { unit, progress } = view;
   const lead = leads.find(({ id }) => id === unit.leadId);
-  const plan = useUnitPlan(unit, lead, house);
+  const plan = useUnitPlan(view.progress.plan, lead, house);
   if (!lead) return null;
   const step = progress.current;
   const done = progress.done.size;

@@ -19,6 +19,7 @@ import { usePlan } from '../../draft/use-plan.ts';
 import type { RunPick } from '../../drawing/run-side.ts';
 import { Run } from '../../drawing/run.tsx';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
+import { CardChanges } from '../make/card-changes.tsx';
 import { BenchEdge } from './bench-edge.tsx';
 import { ChooseStage } from './choose-stage.tsx';
 import { CutStage } from './cut-stage.tsx';
@@ -54,7 +55,7 @@ export function LeadPage() {
   const cards = useMemo(() => drafts.map(({ record }) => record), [drafts]);
   const { plan, problem } = usePlan(lead?.record, cards, house?.record);
   const proved = useUnitToProve();
-  const frozen = proved?.unit.plan;
+  const frozen = proved?.progress.plan;
   useUndoPlace(frozen ? null : `leads/${leadId}`);
   if (frozen && (lead === null || problem !== undefined))
     return <UnitProof key={proved.unit.id} view={proved} frozen={frozen} />;
@@ -133,9 +134,13 @@ function PlannedLead({
   const { stage = 'choose' } = useParams();
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
-  const units = (useUnits() ?? []).filter(({ unit }) => unit.leadId === lead.record.id);
+  const all = useUnits();
+  const units = useMemo(
+    () => (all ?? []).filter(({ unit }) => unit.leadId === lead.record.id),
+    [all, lead.record.id],
+  );
   const view = units.find(({ unit }) => unit.id === search.get('unit'));
-  const frozen = view?.unit.plan;
+  const frozen = view?.progress.plan;
   const unitPlan = useMemo(() => frozen && shownPlan(frozen), [frozen]);
   const [places, setPlaces] = useState<PlacesOnRun>(nowhere);
   const showPlaces = useCallback(
@@ -178,6 +183,7 @@ function PlannedLead({
               : 'A field holds text that does not parse: figures are from the last values that did.'}
           </p>
         )}
+        {(stage === 'strip' || stage === 'prove') && <CardChanges views={units} />}
         <div className="stage-panel">
           <Panel {...props} view={view} onPlaces={showPlaces} />
         </div>

@@ -32,6 +32,9 @@ function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>)
   };
   return {
     started: ({ programVersion }) => `Started: plan frozen, program ${programVersion}`,
+    'card used': ({ card, strips }) =>
+      `Card used from here: ${card.name}${strips.length > 0 ? `, strip of end ${strips.map(({ endId }) => endId).join(', ')} anew` : ''}`,
+    'card kept': () => 'A card was changed; the old figures stay',
     'part cut': ({ partId }) => `Cut to length: ${part(partId)}`,
     'cut taken back': ({ partId }) => `Not cut after all: ${part(partId)}`,
     'part on': ({ partId }) => `On the cable: ${part(partId)}`,

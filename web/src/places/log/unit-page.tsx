@@ -34,7 +34,7 @@ export function UnitPage() {
 
 function UnitRecord({ view }: { readonly view: UnitView }) {
   const { unit, events, progress } = view;
-  const plan = useMemo(() => unit.plan && shownPlan(unit.plan), [unit.plan]);
+  const plan = useMemo(() => progress.plan && shownPlan(progress.plan), [progress.plan]);
   const findings = useMemo(() => verifyChain(events), [events]);
   const word = useHappeningWords(progress.steps);
   return (

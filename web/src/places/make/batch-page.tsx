@@ -16,6 +16,7 @@ import { saveUnitFile } from '../../controls/unit-file.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useLeads, useOrders, useUnitsOfLine } from '../../data/live.ts';
 import { recordHappenings } from '../../data/units.ts';
+import { CardChanges } from './card-changes.tsx';
 import { spanText } from './span-text.ts';
 import { DriftAdvice } from './drift-advice.tsx';
 import { RecordAlert } from './record-alert.tsx';
@@ -79,6 +80,7 @@ function Next({ views }: ViewsProps) {
   return (
     <section aria-labelledby="batch-next">
       <h2 id="batch-next">Next</h2>
+      <CardChanges views={views} />
       {at ? (
         <p>
           <strong>{at.step.title}</strong> waits on {serials(at.unitIds).join(', ')}.

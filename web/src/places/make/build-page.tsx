@@ -24,8 +24,8 @@ export function BuildPage() {
       </main>
     );
   const { unit, progress } = view;
-  if (!unit.plan || !progress.started) return <StartScreen view={view} />;
+  if (!progress.plan || !progress.started) return <StartScreen view={view} />;
   if (progress.scrapped !== null || progress.aside !== null)
-    return <AsideScreen view={view} frozen={unit.plan} />;
-  return <Building key={unit.id} view={view} frozen={unit.plan} />;
+    return <AsideScreen view={view} frozen={progress.plan} />;
+  return <Building key={unit.id} view={view} frozen={progress.plan} />;
 }

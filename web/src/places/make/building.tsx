@@ -18,6 +18,7 @@ import { useBench, useUnitsOfLine } from '../../data/live.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 import { BatchBar, batchModeKey } from './batch-bar.tsx';
 import { BuildTools } from './build-tools.tsx';
+import { CardChanges } from './card-changes.tsx';
 import { DoneBar, MomentBar } from './done-bar.tsx';
 import { EvidenceDialog } from './evidence-dialog.tsx';
 import { FinishedScreen } from './finished-screen.tsx';
@@ -52,6 +53,7 @@ export function Building({ view, frozen }: BuildingProps) {
   const plan = useMemo(() => shownPlan(frozen), [frozen]);
   const left = useMemo(() => cableLeft(frozen.lead, plan.cuts, progress), [frozen, plan, progress]);
   const [mode, setMode] = useKeptValue<BatchMode>(batchModeKey(unit.lineId), 'unit by unit');
+  const asOne = useMemo(() => [view], [view]);
   const [dialog, setDialog] = useState<'trouble' | 'evidence' | undefined>();
   const [takenUp, setTakenUp] = useState(() => lastWords(view));
   const at = useStepLookedAt(progress);
@@ -141,6 +143,7 @@ export function Building({ view, frozen }: BuildingProps) {
       />
       {batch.length > 1 && <BatchBar views={batch} unitId={unit.id} mode={mode} onMode={setMode} />}
       <main className="build-main">
+        <CardChanges views={asOne} />
         <Messages problem={work.problem} otherTab={otherTab} takenUp={takenUp} />
         {moment ? (
           <MomentScreen at={moment} plan={plan} progress={progress} onGoOn={goOn} />

@@ -17,7 +17,9 @@ interface FinishedScreenProps {
 /** After the last step: label, certificate, log, and the next unit of the order. */
 export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps) {
   const { unit, progress } = view;
-  const next = (useUnitsOfLine(unit.orderId, unit.lineId) ?? []).find((other) => isAtWork(other.progress));
+  const units = useUnitsOfLine(unit.orderId, unit.lineId);
+  const next = units?.find((other) => isAtWork(other.progress));
+  const proof = progress.proofs.at(-1);
   return (
     <div className="build">
       <main className="build-start">
@@ -25,7 +27,13 @@ export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps
           {frozen.lead.name}, unit {unit.serial} is finished
         </h1>
         <p>
-          Proved <VerdictMark verdict={progress.proofs.at(-1)?.verdict ?? 'Not yet'} />
+          {proof ? (
+            <>
+              Proved <VerdictMark verdict={proof.verdict} />
+            </>
+          ) : (
+            'No proof is in its record.'
+          )}
           {marksOf(progress).map((mark) => (
             <span key={mark} className="not-yet">
               {' '}
@@ -50,7 +58,7 @@ export function FinishedScreen({ view, frozen, onLookBack }: FinishedScreenProps
             Next: {next.unit.serial}
           </Button>
         ) : (
-          <p>No other unit of this order line waits.</p>
+          units && <p>No other unit of this order line waits.</p>
         )}
         {frozen.firstArticle && !progress.firstArticle && (
           <p className="advice">

@@ -9,7 +9,7 @@ import { primaryOf } from './primary.ts';
 import { touchPiece } from './cut-panel.tsx';
 import { touchPart } from './parts-panel.tsx';
 import { clockText, clockWords } from './timer-panel.tsx';
-import { spanText } from './span-text.ts';
+import { rangeText, spanText } from './span-text.ts';
 import { calledOf } from '@gorvane/core/testing/step-called.ts';
 
 const patch = (firstArticle = false) => {
@@ -136,6 +136,15 @@ describe('times as they are read at arm’s length', () => {
   ])('%d s', (seconds, ring, words) => {
     expect(clockText(seconds)).toBe(ring);
     expect(clockWords(seconds)).toBe(words);
+  });
+
+  test('what is left stands still while one works: a range in steps of five minutes', () => {
+    expect(rangeText(14 * 60, 26 * 60)).toBe('15 to 25 min');
+    expect(rangeText(13 * 60, 27 * 60)).toBe('15 to 25 min');
+    expect(rangeText(60, 100)).toBe('a few minutes');
+    expect(rangeText(120, 290)).toBe('up to 5 min');
+    expect(rangeText(280, 320)).toBe('about 5 min');
+    expect(rangeText(55 * 60, 80 * 60)).toBe('55 min to 1 h 20 min');
   });
 
   test('a span of work', () => {

@@ -24,8 +24,8 @@ export function StartScreen({ view }: { readonly view: UnitView }) {
       <main className="build-start">
         <h1>Build unit {unit.serial}</h1>
         <p>
-          Starting freezes the plan, the limits and the program&rsquo;s version for this unit. Later changes
-          to the lead do not touch it.
+          Starting freezes the plan: this unit is built and judged by what is planned now, even if the lead, a
+          card or the house is changed tomorrow. To build it otherwise, change the lead first.
         </p>
         {lead && <StartBags lead={lead} />}
         {problem && (

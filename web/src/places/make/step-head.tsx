@@ -7,7 +7,7 @@ import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import { SegmentedControl } from '@mantine/core';
 import type { UnitView } from '../../data/live.ts';
 import { useOrders } from '../../data/live.ts';
-import { spanText } from './span-text.ts';
+import { rangeText } from './span-text.ts';
 import { clockWords } from './timer-panel.tsx';
 import type { Timer } from './use-timer.ts';
 import { useBenchDraft } from '../../draft/use-draft.ts';
@@ -84,7 +84,7 @@ function leftWords(progress: UnitProgress, batch: readonly UnitView[]): string {
     progress,
     batch.map(({ progress: other }) => other),
   );
-  return `${left.isTimed ? '' : '◌ '}about ${spanText(left.seconds)} left`;
+  return `${left.isTimed ? '' : '◌ '}${rangeText(left.least, left.most)} left`;
 }
 
 function Marks({ progress }: { readonly progress: UnitProgress }) {

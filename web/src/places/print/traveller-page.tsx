@@ -31,7 +31,7 @@ function Planned({ view }: { readonly view: UnitView }) {
   const { unit } = view;
   const house = useHouse();
   const lead = useLead(unit.leadId);
-  const plan = useUnitPlan(unit, lead, house);
+  const plan = useUnitPlan(view.progress.plan, lead, house);
   if (!plan) return null;
   return (
     <main className="print-page traveller">

@@ -47,8 +47,8 @@ import './prove.css';
 /** What a unit should read, what it does read, the verdict and what explains it. */
 export function ProveStage(props: StageProps) {
   const { view, plan, house, onPlaces } = props;
-  if (view?.unit.plan)
-    return <ProveUnit key={view.unit.id} view={view} frozen={view.unit.plan} onPlaces={onPlaces} />;
+  if (view?.progress.plan)
+    return <ProveUnit key={view.unit.id} view={view} frozen={view.progress.plan} onPlaces={onPlaces} />;
   const proofPlan = proofPlanOf(plan, house.record);
   const expected = prove(proofPlan, []);
   return (
