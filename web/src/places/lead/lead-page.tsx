@@ -19,7 +19,7 @@ import { usePlan } from '../../draft/use-plan.ts';
 import type { RunPick } from '../../drawing/run-side.ts';
 import { Run } from '../../drawing/run.tsx';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
-import { CardChanges } from '../make/card-changes.tsx';
+import { CardChanges } from '../../controls/card-changes.tsx';
 import { BenchEdge } from './bench-edge.tsx';
 import { ChooseStage } from './choose-stage.tsx';
 import { CutStage } from './cut-stage.tsx';

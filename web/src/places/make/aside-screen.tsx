@@ -5,9 +5,9 @@ import { Link } from 'react-router';
 import { saveUnitFile } from '../../controls/unit-file.ts';
 import type { UnitView } from '../../data/live.ts';
 import { recordHappenings } from '../../data/units.ts';
-import { RecordAlert } from './record-alert.tsx';
+import { RecordAlert } from '../../controls/record-alert.tsx';
 import { UnitLinks } from './unit-links.tsx';
-import { useRecorder } from './use-recorder.ts';
+import { useRecorder } from '../../controls/use-recorder.ts';
 
 /** A unit that nobody works on: set aside, perhaps for another bench, or given up. */
 export function AsideScreen({ view, frozen }: { readonly view: UnitView; readonly frozen: FrozenPlan }) {

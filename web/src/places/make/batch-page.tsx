@@ -16,11 +16,11 @@ import { saveUnitFile } from '../../controls/unit-file.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useLeads, useOrders, useUnitsOfLine } from '../../data/live.ts';
 import { recordHappenings } from '../../data/units.ts';
-import { CardChanges } from './card-changes.tsx';
+import { CardChanges } from '../../controls/card-changes.tsx';
 import { spanText } from './span-text.ts';
 import { DriftAdvice } from './drift-advice.tsx';
-import { RecordAlert } from './record-alert.tsx';
-import { useRecorder } from './use-recorder.ts';
+import { RecordAlert } from '../../controls/record-alert.tsx';
+import { useRecorder } from '../../controls/use-recorder.ts';
 import { useStartUnit } from './use-start-unit.ts';
 import './build.css';
 

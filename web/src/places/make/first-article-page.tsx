@@ -16,8 +16,8 @@ import type { UnitView } from '../../data/live.ts';
 import { useUnit } from '../../data/live.ts';
 import { recordHappenings } from '../../data/units.ts';
 import { ArticleLengths } from './article-lengths.tsx';
-import { RecordAlert } from './record-alert.tsx';
-import { useRecorder } from './use-recorder.ts';
+import { RecordAlert } from '../../controls/record-alert.tsx';
+import { useRecorder } from '../../controls/use-recorder.ts';
 import './build.css';
 
 /** The first of a batch, measured whole: differences from the plan, and which of them correct the rest. */

@@ -14,7 +14,7 @@ import { unitsOfLine } from '../../data/unit-records.ts';
 import { recordHappenings, scrapUnit } from '../../data/units.ts';
 import { keptValue } from '../../draft/use-kept-value.ts';
 import { batchModeKey } from './batch-bar.tsx';
-import { useRecorder } from './use-recorder.ts';
+import { useRecorder } from '../../controls/use-recorder.ts';
 import { useStepClock } from './use-step-clock.ts';
 
 interface UnitWorkInput {

@@ -5,12 +5,12 @@ import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button, Group } from '@mantine/core';
 import { useMemo } from 'react';
-import type { UnitView } from '../../data/live.ts';
-import { useBags } from '../../data/live.ts';
-import { recordHappenings } from '../../data/units.ts';
+import type { UnitView } from '../data/live.ts';
+import { useBags } from '../data/live.ts';
+import { recordHappenings } from '../data/units.ts';
 import { RecordAlert } from './record-alert.tsx';
 import { useRecorder } from './use-recorder.ts';
-import './build.css';
+import './card-changes.css';
 
 /** A unit at work with a card that says something else now than when it was started. */
 interface Changed {
