@@ -48,3 +48,7 @@ export type Explained = z.infer<typeof explainedSchema>;
 export function isAssumed(figure: Explained): boolean {
   return figure.terms.some((term) => term.assumed === true);
 }
+
+/** What of a figure is only assumed, in words; empty where nothing is. */
+export const assumedTerms = ({ terms }: Pick<Explained, 'terms'>): string[] =>
+  terms.filter(({ assumed }) => assumed === true).map(({ label }) => label);

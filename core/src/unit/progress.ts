@@ -59,6 +59,8 @@ export interface UnitProgress {
   readonly aside: string | null;
   readonly steps: readonly Step[];
   readonly done: ReadonlySet<string>;
+  /** What was found on each cable, the latest of each. */
+  readonly cables: ReadonlyMap<string, Recorded<'cable checked'>>;
   /** Tubes, sleeves and slips that were cut. */
   readonly cut: ReadonlySet<string>;
   readonly on: ReadonlySet<string>;
@@ -98,6 +100,7 @@ interface Draft {
   scrapped: string | null;
   aside: string | null;
   done: Set<string>;
+  cables: Map<string, Recorded<'cable checked'>>;
   cut: Set<string>;
   on: Set<string>;
   confirmed: Map<string, Set<string>>;
@@ -125,6 +128,7 @@ const untouched = (): Draft => ({
   scrapped: null,
   aside: null,
   done: new Set(),
+  cables: new Map(),
   cut: new Set(),
   on: new Set(),
   confirmed: new Map(),
@@ -171,6 +175,7 @@ const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
   started: (draft) => void (draft.started = true),
   'card used': ({ cardsUsed }, happening) => void cardsUsed.push(happening),
   'card kept': ({ cardsKept }, { cardId, saying }) => void cardsKept.set(cardId, saying),
+  'cable checked': ({ cables }, happening) => void cables.set(happening.cableId, happening),
   'part cut': ({ cut }, { partId }) => void cut.add(partId),
   'cut taken back': ({ cut }, { partId }) => void cut.delete(partId),
   'part on': (draft, { partId }) => void draft.on.add(partId),

@@ -30,6 +30,14 @@ const stripLengths = z.record(z.string(), z.number());
 export const unitHappeningSchema = z.discriminatedUnion('kind', [
   /** Freezes the plan: its checksum, so that a changed plan is noticed. */
   z.object({ kind: z.literal('started'), planChecksum: z.string(), programVersion: z.string() }),
+  /** What a caliper and an eye found on the cable: is it the class that it says, is its copper bright. Metres. */
+  z.object({
+    kind: z.literal('cable checked'),
+    cableId: z.string(),
+    jacket: z.number().positive().nullable(),
+    dielectric: z.number().positive().nullable(),
+    copper: z.enum(['bright', 'dark']).nullable(),
+  }),
   /** A tube, sleeve or slip lies there, cut to length. */
   z.object({ kind: z.literal('part cut'), partId: z.string() }),
   z.object({ kind: z.literal('cut taken back'), partId: z.string() }),

@@ -56,6 +56,27 @@ export function GaugeCardFeatures({ card, connector }: GaugeCardFeaturesProps) {
   );
 }
 
+/** One dimension by itself, beside the drawing of its probe. */
+export function FeatureField({
+  name,
+  card,
+  connector,
+}: GaugeCardFeaturesProps & { readonly name: FeatureName }) {
+  const whole = completeCard(card.record, connector);
+  const problems = gaugeCardProblems(whole, methodOf(connector.method).rules);
+  const problem = problems.find(({ feature }) => feature === name);
+  return (
+    <div>
+      <FeatureRow name={name} card={card} feature={whole.features[name]!} problem={problem} folded />
+      {problem && (
+        <p className="out" role="alert">
+          ■ {problem.message}
+        </p>
+      )}
+    </div>
+  );
+}
+
 interface FeatureRowProps {
   readonly name: FeatureName;
   readonly card: Draft<GaugeCard>;

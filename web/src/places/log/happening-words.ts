@@ -35,6 +35,14 @@ function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>)
     'card used': ({ card, strips }) =>
       `Card used from here: ${card.name}${strips.length > 0 ? `, strip of end ${strips.map(({ endId }) => endId).join(', ')} anew` : ''}`,
     'card kept': () => 'A card was changed; the old figures stay',
+    'cable checked': ({ jacket, dielectric, copper }) =>
+      `Cable checked: ${[
+        jacket === null ? '' : `jacket ${mm(jacket, 2)}`,
+        dielectric === null ? '' : `dielectric ${mm(dielectric, 2)}`,
+        copper === null ? '' : `copper ${copper}`,
+      ]
+        .filter((each) => each !== '')
+        .join(', ')}`,
     'part cut': ({ partId }) => `Cut to length: ${part(partId)}`,
     'cut taken back': ({ partId }) => `Not cut after all: ${part(partId)}`,
     'part on': ({ partId }) => `On the cable: ${part(partId)}`,

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { UnitView } from '../../data/live.ts';
 import { useLead } from '../../data/live.ts';
 import { StartBags } from './start-bags.tsx';
+import { StartMeasure } from './start-measure.tsx';
 import { useBuildKeys } from './use-build-keys.ts';
 import { useStartUnit } from './use-start-unit.ts';
 
@@ -28,6 +29,7 @@ export function StartScreen({ view }: { readonly view: UnitView }) {
           card or the house is changed tomorrow. To build it otherwise, change the lead first.
         </p>
         {lead && <StartBags lead={lead} />}
+        {lead && <StartMeasure lead={lead} />}
         {problem && (
           <p className="out" role="alert">
             ■ {problem} <Link to={`/leads/${unit.leadId}/thread`}>Open the lead</Link>

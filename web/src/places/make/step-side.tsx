@@ -5,6 +5,7 @@ import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import type { UnitView } from '../../data/live.ts';
 import { ArticleLengths } from './article-lengths.tsx';
+import { CablePanel } from './cable-panel.tsx';
 import { CutPanel } from './cut-panel.tsx';
 import { HoldPanel } from './hold-panel.tsx';
 import { PartsPanel } from './parts-panel.tsx';
@@ -34,6 +35,9 @@ export function StepSide({ view, step, plan, left, nextId, onRecord, onAnswer, .
     step.cuts.length + step.threads.length + step.requires.length > 0 || step.hold !== null || step.trialFit;
   return (
     <aside className={asks ? 'build-side asks' : 'build-side'} aria-label="Parts and hold points">
+      {step.role === 'cut' && unit.plan && (
+        <CablePanel lead={unit.plan.lead} unitId={unit.id} progress={progress} onRecord={onRecord} />
+      )}
       <CutPanel step={step} progress={progress} onRecord={onRecord} />
       <PartsPanel
         step={step}

@@ -10,6 +10,7 @@ import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import { adaptStrip } from '@gorvane/core/strip/adapt.ts';
 import type { Drift } from '@gorvane/core/strip/drift.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import { assumedTerms } from '@gorvane/core/quantity/explained.ts';
 import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import { judgeStrip, withCut } from '@gorvane/core/strip/measured.ts';
 import { useEffect, useRef } from 'react';
@@ -183,8 +184,15 @@ function LengthTile({ label, figure, plus, minus, cable }: Step['figures'][numbe
         {plus !== null && minus !== null && `${toleranceText({ plus, minus })} mm, `}
         {second}
       </span>
+      <AssumedWords figure={figure} />
     </>
   );
+}
+
+/** A cut that hangs on what nobody has measured says so in words, and on what. */
+function AssumedWords({ figure }: Pick<Step['figures'][number], 'figure'>) {
+  const assumed = assumedTerms(figure);
+  return assumed.length > 0 && <span className="not-yet">◌ assumed: {assumed.join(', ')}</span>;
 }
 
 function Tiles({ step }: { readonly step: Step }) {
