@@ -206,7 +206,12 @@ export function finishSteps(
       role: 'label',
       work: 'label',
       stage: 'Finish',
-      ...finishWords({ rings, sleeveCount: sleeves.length }),
+      ...finishWords({
+        rings,
+        sleeveCount: sleeves.length,
+        length: formatMetres(longestWay(lead)),
+        polarity: lead.signal === 'speaker',
+      }),
       figures,
     },
     packStep(lead, house, cable),

@@ -194,20 +194,33 @@ export const finishedLengthAdvice =
 export const finishWords = ({
   rings,
   sleeveCount,
+  length,
+  polarity,
 }: {
   readonly rings: string;
+  /** Clear sleeves that lie on the cable for the labels. */
   readonly sleeveCount: number;
-}) => ({
-  title: 'Label the lead',
-  text: {
-    firstTime: `Print the label in Finish. Put it at its place, text starting at the end named first, slide its clear sleeve over it, and shrink the sleeve.${rings}`,
-    experienced: `Label under its sleeve, straight, shrink.${rings}`,
-  },
-  why: 'Two leads that look alike are told apart by their labels only.',
-  caution: sleeveCount > 0 ? 'Hot air burns: keep the gun moving.' : null,
-  good: ['straight, readable, same place on every lead of the batch'],
-  bad: ['no serial', 'text upside down to its neighbour'],
-});
+  readonly length: string;
+  /** The lead has a plus and a minus. */
+  readonly polarity: boolean;
+}) => {
+  const pole = polarity ? ' Red is plus at both ends: check it once more.' : '';
+  return {
+    title: 'Label the lead',
+    text: {
+      firstTime: `Print the label in Finish: name, serial and ${length} are on it. ${
+        sleeveCount > 0
+          ? 'Put it at its place, text starting at the end named first, slide its clear sleeve over it, and shrink the sleeve.'
+          : 'Wrap it round the cable at its place, text starting at the end named first, its clear tail over the text.'
+      }${pole}${rings}`,
+      experienced: `${sleeveCount > 0 ? 'Label under its sleeve, straight, shrink.' : 'Label round the cable, tail over the text.'}${pole}${rings}`,
+    },
+    why: 'Two leads that look alike are told apart by their labels only.',
+    caution: sleeveCount > 0 ? 'Hot air burns: keep the gun moving.' : null,
+    good: ['straight, readable, same place on every lead of the batch'],
+    bad: ['no serial', 'text upside down to its neighbour'],
+  };
+};
 
 export const layWords = ({ wall }: { readonly wall: boolean }) => ({
   title: wall ? 'Lay the spare back and close the box' : 'Lay the cable back',

@@ -98,7 +98,9 @@ describe('a run in little room', () => {
       const plan = planLead(lead, demo.gaugeCards, demo.house[0]!);
       for (const small of [false, true]) {
         const scale = scaleFor(plan, small);
-        const [near, ...far] = sidesOf(plan, leastWidth(plan, scale, small), 200, scale);
+        const sides = sidesOf(plan, leastWidth(plan, scale, small), 200, scale);
+        const [near, ...far] = sides;
+        for (const { origin, meets } of sides) expect(Math.abs(meets - origin)).toBeGreaterThan(50);
         for (const { origin } of far) expect(origin - near!.origin).toBeGreaterThan(100);
       }
     },

@@ -53,12 +53,24 @@ export const legRow = { full: 150, small: 46 };
 /** Cable that is seen between both ends at least, pixels, and the margin beside each end. */
 const leastCable = { full: 260, small: 110 };
 const besideEnd = 14;
+/** Room for the parts of an end between its rear lip and the middle, at least, pixels. */
+const leastRoom = 64;
+
+/** Where the split stands, as a share of the width. */
+const splitAt = 0.44;
 
 /** A run is never drawn narrower than its ends and some cable between them: in less room it is drawn smaller. */
 export function leastWidth({ ends }: ShownPlan, scale: number, small: boolean): number {
   const lengths = ends.map((end) => endLength(end, scale) + besideEnd);
   const [near, ...far] = lengths;
-  return near! + Math.max(...far) + leastCable[small ? 'small' : 'full'];
+  const longest = Math.max(...far);
+  const meets = far.length > 1 ? splitAt : 0.5;
+  return Math.max(
+    near! + longest + leastCable[small ? 'small' : 'full'],
+    // Where ends are unlike, the longer one leaves room for its parts before the middle, too.
+    (near! + leastRoom) / meets,
+    (longest + leastRoom) / (1 - meets),
+  );
 }
 
 /** The first end at the left; the others at the right, one under the other where the lead has a split. */
@@ -78,9 +90,6 @@ export function sidesOf(plan: ShownPlan, width: number, height: number, scale: n
     })),
   ];
 }
-
-/** Where the split stands, as a share of the width. */
-const splitAt = 0.44;
 
 /** What stands over a part: its place in the order, its name, and whether it is missing. */
 export function nameOf(

@@ -8,10 +8,10 @@ import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import { EndStrip } from '../../drawing/end-strip.tsx';
-import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { Button } from '@mantine/core';
+import { JointDrawing } from './joint-drawing.tsx';
 import { MomentSide } from './moment-side.tsx';
 import type { MomentAtWork } from './use-moment.ts';
 
@@ -45,11 +45,14 @@ function MomentView({ at, plan, progress }: MomentViewProps) {
             Step by step
           </Button>
         </div>
-        <ol className="moment-lines">
-          {moment.steps.map((step, index) => (
-            <MomentLine key={step.id} step={step} before={moment.steps.slice(0, index)} />
-          ))}
-        </ol>
+        <div className="moment-words">
+          <ol className="moment-lines">
+            {moment.steps.map((step, index) => (
+              <MomentLine key={step.id} step={step} before={moment.steps.slice(0, index)} />
+            ))}
+          </ol>
+          <MomentFace step={moment.steps[0]!} steps={moment.steps} plan={plan} />
+        </div>
       </div>
       <div className="step-rest">
         <MomentDrawing step={moment.steps[0]!} plan={plan} progress={progress} />
@@ -110,13 +113,34 @@ function InlineFigure({
   );
 }
 
-/** The strip, the seated joint or the face of the end at hand; of the whole lead its run. */
+/** An end with several contacts is joined on its face, or on its lugs: beside the words, so that both are seen at once. */
+function MomentFace({
+  step,
+  steps,
+  plan,
+}: {
+  readonly step: Step;
+  readonly steps: readonly Step[];
+  readonly plan: ShownPlan;
+}) {
+  const end = endOfStep(plan, step);
+  if (!end || step.stage !== 'Join' || isCoaxial(end.connector)) return null;
+  return (
+    <JointDrawing
+      end={end}
+      joints={steps.filter(({ role }) => role === 'joint')}
+      contact={undefined}
+      size={216}
+    />
+  );
+}
+
+/** The strip or the seated joint of the end at hand; of the whole lead its run. */
 function MomentDrawing({ step, plan, progress }: { readonly step: Step } & Omit<MomentViewProps, 'at'>) {
   const end = endOfStep(plan, step);
   if (!end || step.stage === 'Finish') return <Run plan={plan} progress={progress} />;
   if (step.stage === 'Strip')
     return <EndStrip plan={end.strip} cable={end.cable} title={`Strip of end ${end.end.name}`} />;
-  if (isCoaxial(end.connector))
-    return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} tallest={210} />;
-  return <PinFace connector={end.connector} side="solder side" joints={end.input.joints} size={216} />;
+  if (!isCoaxial(end.connector)) return null;
+  return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} tallest={210} />;
 }

@@ -20,11 +20,10 @@ import { useWriting } from '../../controls/writing.ts';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { useBench } from '../../data/live.ts';
 import { LookDrawing } from '../../drawing/look-drawing.tsx';
-import { LugsFromAbove } from '../../drawing/lugs-from-above.tsx';
-import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
+import { JointDrawing } from './joint-drawing.tsx';
 import { DriftAdvice } from './drift-advice.tsx';
 import { TimerPanel } from './timer-panel.tsx';
 import type { Timer } from './use-timer.ts';
@@ -169,7 +168,14 @@ function CableWords({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan
 }
 
 /** A length in both units, with its tolerance where it has one. */
-function LengthTile({ label, figure, plus, minus, cable }: Step['figures'][number] & { cable: boolean }) {
+function LengthTile({
+  label,
+  figure,
+  plus,
+  minus,
+  cable,
+  isCut,
+}: Step['figures'][number] & { readonly cable: boolean; readonly isCut: boolean }) {
   const { first, second } = useLengthTexts()({
     metres: figure.value,
     cable,
@@ -184,7 +190,7 @@ function LengthTile({ label, figure, plus, minus, cable }: Step['figures'][numbe
         {plus !== null && minus !== null && `${toleranceText({ plus, minus })} mm, `}
         {second}
       </span>
-      <AssumedWords figure={figure} />
+      {isCut && <AssumedWords figure={figure} />}
     </>
   );
 }
@@ -205,7 +211,14 @@ function Tiles({ step }: { readonly step: Step }) {
         <li key={index}>
           <span>{label}</span>
           {figure.kind === 'length' ? (
-            <LengthTile label={label} figure={figure} plus={plus} minus={minus} cable={step.role === 'cut'} />
+            <LengthTile
+              label={label}
+              figure={figure}
+              plus={plus}
+              minus={minus}
+              cable={step.role === 'cut'}
+              isCut={step.stage === 'Strip'}
+            />
           ) : (
             <Figure figure={figure} label={label}>
               <strong className="reading">{write(figure.value, figure.kind)}</strong>
@@ -259,24 +272,11 @@ function hasFace(step: Step, plan: ShownPlan): boolean {
 function JointFace({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
   const end = endOfStep(plan, step);
   if (!end || isCoaxial(end.connector) || !hasFace(step, plan)) return null;
-  const isLowProfile = end.connector.method === 'low-profile jack';
-  if (isLowProfile || end.connector.method === 'solder lugs')
-    return (
-      <div className="joint-face">
-        <LugsFromAbove
-          seriesId={end.connector.series.id}
-          isLowProfile={isLowProfile}
-          joints={progress.steps.filter(({ role, endId }) => role === 'joint' && endId === step.endId)}
-          contact={contactOf(step)}
-        />
-      </div>
-    );
   return (
     <div className="joint-face">
-      <PinFace
-        connector={end.connector}
-        side="solder side"
-        joints={end.input.joints}
+      <JointDrawing
+        end={end}
+        joints={progress.steps.filter(({ role, endId }) => role === 'joint' && endId === step.endId)}
         contact={contactOf(step)}
         size={216}
       />
