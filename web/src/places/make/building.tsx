@@ -132,50 +132,52 @@ export function Building({ view, frozen }: BuildingProps) {
   if (!step || !primary) return <FinishedScreen view={view} frozen={frozen} onLookBack={at.lookBack} />;
   return (
     <div className="build">
-      <StepHead
-        view={view}
-        frozen={frozen}
-        plan={plan}
-        step={step}
-        where={whereWords(moment, at.index, progress)}
-        timer={timer}
-        batch={batch}
-      />
-      {batch.length > 1 && <BatchBar views={batch} unitId={unit.id} mode={mode} onMode={setMode} />}
-      <main className="build-main">
-        <CardChanges views={asOne} />
-        <Messages problem={work.problem} otherTab={otherTab} takenUp={takenUp} />
-        {moment ? (
-          <MomentScreen at={moment} plan={plan} progress={progress} onGoOn={goOn} />
-        ) : (
-          <StepScreen
-            view={view}
-            step={step}
-            plan={plan}
-            left={left}
-            timer={timer}
-            drift={driftAt(step, plan, batch)}
-            primary={primary}
-            onRecord={async (told) => void (await record(told))}
-            onAnswer={async (happenings) => void (await recordAndGoOn(happenings))}
-            onRework={rework}
-            onScrap={(reason) => work.giveUp([], reason)}
-            onGoOn={press}
-          />
-        )}
-      </main>
-      <BuildTools
-        view={view}
-        step={step}
-        isFirst={at.index === 0}
-        voice={voice}
-        onLookBack={at.lookBack}
-        onTrouble={() => setDialog('trouble')}
-        onEvidence={() => setDialog('evidence')}
-        onReadAloud={readAloud}
-        onFold={folded.fold}
-        onSetAside={work.setAside}
-      />
+      <div className="build-scroll">
+        <StepHead
+          view={view}
+          frozen={frozen}
+          plan={plan}
+          step={step}
+          where={whereWords(moment, at.index, progress)}
+          timer={timer}
+          batch={batch}
+        />
+        {batch.length > 1 && <BatchBar views={batch} unitId={unit.id} mode={mode} onMode={setMode} />}
+        <main className="build-main">
+          <CardChanges views={asOne} />
+          <Messages problem={work.problem} otherTab={otherTab} takenUp={takenUp} />
+          {moment ? (
+            <MomentScreen at={moment} plan={plan} progress={progress} onGoOn={goOn} />
+          ) : (
+            <StepScreen
+              view={view}
+              step={step}
+              plan={plan}
+              left={left}
+              timer={timer}
+              drift={driftAt(step, plan, batch)}
+              primary={primary}
+              onRecord={async (told) => void (await record(told))}
+              onAnswer={async (happenings) => void (await recordAndGoOn(happenings))}
+              onRework={rework}
+              onScrap={(reason) => work.giveUp([], reason)}
+              onGoOn={press}
+            />
+          )}
+        </main>
+        <BuildTools
+          view={view}
+          step={step}
+          isFirst={at.index === 0}
+          voice={voice}
+          onLookBack={at.lookBack}
+          onTrouble={() => setDialog('trouble')}
+          onEvidence={() => setDialog('evidence')}
+          onReadAloud={readAloud}
+          onFold={folded.fold}
+          onSetAside={work.setAside}
+        />
+      </div>
       {moment ? (
         <MomentBar at={moment} onPress={goOn} />
       ) : (

@@ -13,6 +13,7 @@ import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { Button } from '@mantine/core';
 import { JointDrawing } from './joint-drawing.tsx';
 import { MomentSide } from './moment-side.tsx';
+import { useFromTop } from './use-from-top.ts';
 import type { MomentAtWork } from './use-moment.ts';
 
 interface MomentViewProps {
@@ -36,8 +37,9 @@ export function MomentScreen({ onGoOn, ...shown }: MomentViewProps & { readonly 
 /** Everything of one working moment on one screen: what is done in it, line by line, with its figures, and its drawing. */
 function MomentView({ at, plan, progress }: MomentViewProps) {
   const { moment } = at;
+  const section = useFromTop(moment.id);
   return (
-    <section className="step-view" aria-label="Moment">
+    <section className="step-view" aria-label="Moment" ref={section}>
       <div className="step-words">
         <div className="row-head">
           <h1 aria-live="polite">{moment.title}</h1>

@@ -13,7 +13,6 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { assumedTerms } from '@gorvane/core/quantity/explained.ts';
 import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import { judgeStrip, withCut } from '@gorvane/core/strip/measured.ts';
-import { useEffect, useRef } from 'react';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
 import { useWriting } from '../../controls/writing.ts';
@@ -26,6 +25,7 @@ import { EndStrip } from '../../drawing/end-strip.tsx';
 import { JointDrawing } from './joint-drawing.tsx';
 import { DriftAdvice } from './drift-advice.tsx';
 import { TimerPanel } from './timer-panel.tsx';
+import { useFromTop } from './use-from-top.ts';
 import type { Timer } from './use-timer.ts';
 import type { Told } from './use-unit-work.ts';
 
@@ -45,11 +45,7 @@ interface StepViewProps {
 export function StepView(props: StepViewProps) {
   const { step, plan, progress } = props;
   const depth = useBench()?.stepDepth ?? 'first time';
-  const section = useRef<HTMLElement>(null);
-  useEffect(() => {
-    // What was scrolled to at the step before is not what this one begins with.
-    section.current?.closest('.build-main')?.scrollTo?.(0, 0);
-  }, [step.id]);
+  const section = useFromTop(step.id);
   return (
     <section className="step-view" aria-label="Step" ref={section}>
       <div className="step-words">
