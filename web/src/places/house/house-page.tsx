@@ -143,6 +143,18 @@ function Figures({ house: { record, edit, key } }: PanelProps) {
           edit('boot of a splice', (now) => ({ ...now, bootOverlap }));
         }}
       />
+      <QuantityField
+        field={`${key}/coil`}
+        label="Diameter of coils in the store"
+        description="empty: as leads of a length usually are, 250 mm up to 5 m, 350 mm up to 30 m"
+        written={record.storeCoil === null ? '' : `${formatMillimetres(record.storeCoil, 0)} mm`}
+        onRead={(text) => {
+          const storeCoil = text.trim() === '' ? null : parseLength(text);
+          if (storeCoil !== null && !(storeCoil >= 0.1 && storeCoil <= 2))
+            throw new QuantityError(text, '100 mm to 2 m');
+          edit('coils in the store', (now) => ({ ...now, storeCoil }));
+        }}
+      />
       <p>
         Dies, tools, shrink and solder wire are in <Link to="/stores#shop">Stores</Link>.
       </p>

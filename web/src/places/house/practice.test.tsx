@@ -68,4 +68,17 @@ describe('what the shop has', () => {
     await userEvent.type(field, '50 W{Enter}');
     await waitFor(async () => expect((await house()).tackAbove).toBe(50));
   });
+
+  test('coils as the store has them; emptied, they follow the length of the lead again', async () => {
+    openAt('/house');
+    const field = await screen.findByLabelText('Diameter of coils in the store');
+    await userEvent.type(field, '300 mm{Enter}');
+    await waitFor(async () => expect((await house()).storeCoil).toBeCloseTo(0.3, 9));
+    await userEvent.clear(field);
+    await userEvent.type(field, '5 m{Enter}');
+    expect(await screen.findByText(/expected 100 mm to 2 m/)).toBeTruthy();
+    await userEvent.clear(field);
+    await userEvent.type(field, '{Enter}');
+    await waitFor(async () => expect((await house()).storeCoil).toBeNull());
+  });
 });
