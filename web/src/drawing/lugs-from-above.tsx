@@ -12,9 +12,9 @@ interface Lug {
 }
 
 const jack: readonly Lug[] = [
-  { contact: 'sleeve', x: 92, y: 118, length: 96, iron: 'below', form: 'flat' },
-  { contact: 'ring', x: 168, y: 84, length: 70, iron: 'above', form: 'hole' },
-  { contact: 'tip', x: 226, y: 58, length: 66, iron: 'above', form: 'hole' },
+  { contact: 'sleeve', x: 92, y: 121, length: 96, iron: 'below', form: 'flat' },
+  { contact: 'ring', x: 168, y: 92, length: 70, iron: 'above', form: 'hole' },
+  { contact: 'tip', x: 226, y: 68, length: 66, iron: 'above', form: 'hole' },
 ];
 
 const layouts: Readonly<Record<string, readonly Lug[]>> = {
@@ -47,7 +47,7 @@ export function LugsFromAbove({ seriesId, isLowProfile, joints, contact }: LugsP
     <svg className="lugs" viewBox="0 0 340 176" role="img" aria-label={`Lugs from above, in order: ${words}`}>
       <rect x="-4" y="64" width="70" height="42" fill="var(--jacket)" />
       <path d="M60 40 H304 V136 H60 Z" fill="none" stroke="var(--ink)" strokeDasharray="6 4" />
-      <rect x="304" y="66" width="36" height="36" fill="var(--silver)" stroke="var(--ink)" />
+      <rect x="304" y="74" width="36" height="24" fill="var(--silver)" stroke="var(--ink)" />
       {here.map((lug) => (
         <LugDrawing
           key={lug.contact}
@@ -117,7 +117,11 @@ function LugDrawing({
           opacity="0.65"
         />
       )}
-      <text x={x + 6} y={up ? y - 16 : y + 28} className="lug-name">
+      <text
+        x={contact === 'tip' ? x + 8 : x + length + 6}
+        y={contact === 'tip' ? y - 15 : y + 5}
+        className="lug-name"
+      >
         {place} {contact}
       </text>
     </g>
