@@ -68,6 +68,7 @@ function saidBy(step: Step): string[] {
     ...line('out', step.bad.join('; ')),
     ...line('drawn', looks && `${looks.subject}: good, ${looks.bad.join(', ')}`),
     ...line('figures', step.figures.map(({ label }) => label).join('; ')),
+    ...line('cut', step.cuts.map(({ label }) => label).join('; ')),
     ...line('tools', step.tools.map(({ label, setting }) => `${label} (${setting})`).join('; ')),
     ...line('hold', step.hold?.label),
     ...line('way back', step.hold?.rework.advice),

@@ -117,7 +117,7 @@ const jointHeats: Readonly<Record<HeatKind, JointHeat>> = {
 /** How fast wire is fed, metres a second, and how long solder takes to flow through, seconds. Custom of the bench. */
 const feeding = { speed: 10e-3, flow: 1 } as const;
 /** A contact longer than this wants more tip mass, not more time. Seconds. */
-export const longestContact = 12;
+const longestContact = 12;
 /** Heat shed while cooling: to calm air over the hull, and along the cable. W/(m2 K) and W/K, engineering values. */
 const shed = { air: 12, cable: 0.02 };
 /** At most this much of what is heated along still gives its heat back while it cools, J/K. */

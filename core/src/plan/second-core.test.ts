@@ -28,7 +28,14 @@ describe('the second core of a pair', () => {
     expect(plan.ends.map(({ input }) => secondCoreOf(input))).toEqual(['twisted in', 'twisted in']);
     expect(plan.steps.filter(({ role }) => role === 'spare')).toEqual([]);
     const joint = plan.steps.find(({ role, about }) => role === 'joint' && about === 'tip')!;
-    expect(joint.text.firstTime).toMatch(/Twist them into one first/);
+    expect(joint.text.firstTime).not.toMatch(/Twist/);
+    expect(plan.steps.find(({ role }) => role === 'tin')!.text.firstTime).toMatch(/^Twist into one/);
+    const bare = planLead(both, made.cards, {
+      ...house,
+      practice: { ...house.practice, tinning: 'leave bare' },
+    });
+    const atBare = bare.steps.find(({ role, about }) => role === 'joint' && about === 'tip')!;
+    expect(atBare.text.firstTime).toMatch(/Twist them into one first\. Tin the lug and what goes on it/);
     const tip = plan.ends[0]!.strip.routes.find(({ contact }) => contact === 'tip')!;
     const single = planOf().ends[0]!.strip.routes.find(({ contact }) => contact === 'tip')!;
     expect(tip.bare).toBeGreaterThan(1.2 * single.bare);

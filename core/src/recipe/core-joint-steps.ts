@@ -116,12 +116,13 @@ function solderJointStep(
   { follows, filledBefore }: { readonly follows: boolean; readonly filledBefore: boolean },
 ): StepDraft {
   const { house } = input;
+  const tinned = house.practice.tinning === 'tin';
   const { heat, feed } = contactHeat(input, kind, bareDiameter(joint), filledBefore);
   const words = {
     joint: jointName(joint),
     endName: input.endName,
     wait: follows ? 'Let the one before it cool first. ' : '',
-    several: joint.conductors.length > 1 ? 'Twist them into one first. ' : '',
+    several: joint.conductors.length > 1 && !tinned ? 'Twist them into one first. ' : '',
     pulls: pullsWords.jacket,
   };
   const how = filledBefore
@@ -141,6 +142,7 @@ function solderJointStep(
           ...words,
           form: kind,
           reflow: house.practice.lugJoint === 'tin both, then reflow',
+          tinned,
         })),
     tools: [ironTool(heat)],
     figures: [...(filledBefore ? [] : [feedFigure(feed, house)]), ...heatFigures(heat)],

@@ -221,7 +221,10 @@ function tinStep(input: CoreRecipe): StepDraft {
     role: 'tin',
     work: 'tin',
     stage: 'Strip',
-    ...tinWords({ where: at(input) }),
+    ...tinWords({
+      where: at(input),
+      shared: input.joints.some(({ conductors }) => conductors.length > 1),
+    }),
     tools: [ironTool(heat)],
     caution: coreSolderCaution(input),
   };

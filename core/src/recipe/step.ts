@@ -113,6 +113,10 @@ export type AskedReading = z.infer<typeof askedReadingSchema>;
 export type PieceToCut = z.infer<typeof pieceToCutSchema>;
 export type StepPart = z.infer<typeof stepPartSchema>;
 
+/** The colour of pieces whose name does not say it: several alike are named by what they are cut from. */
+export const colourBeside = ({ partIds, colour }: PieceToCut): string | null =>
+  partIds.length === 1 ? null : colour;
+
 /** A time to keep: dwell of the iron, cooling, glue that sets. Seconds. */
 export interface StepTimer {
   readonly label: string;

@@ -46,7 +46,7 @@ export function stepTime({ id, work }: Pick<Step, 'id' | 'work'>, units: readonl
   return { seconds: medianOf(times), timed: times.length };
 }
 
-/** How far an estimate may be off either way: of steps that were timed here, and of those that nobody has timed yet. */
+/** How far an estimate may be off either way: of steps that were timed here, and of those that nobody has timed yet. Engineering values. */
 const off = { timed: 0.15, assumed: 0.4 } as const;
 
 /** What is still before a unit, seconds: an estimate with its range, and whether most of it rests on times that were taken. */

@@ -141,6 +141,21 @@ describe('faults of a joint', () => {
     expect(seenAt(at('clamp'), { seen: 'loose' }, house, jack)).toMatchObject({ how: 'mended here' });
   });
 
+  test('what is not crimped yet is not cut off: it is taken off and seated again', () => {
+    const plug = leads.find(({ method }) => method === 'compression')!;
+    const before = (step: Step) => step.joint === 'compression sleeve' && step.work !== 'crimp';
+    const seated = seenAt(before, { seen: 'stands off' }, house, plug);
+    expect(seated.advice).toMatch(/seat it again until it is home/);
+    expect(seated.scrap).toEqual([]);
+    const pressed = seenAt(
+      (step) => step.joint === 'compression sleeve' && step.work === 'tug',
+      { seen: 'askew' },
+      house,
+      plug,
+    );
+    expect(pressed.advice).toMatch(/^A crimp cannot be opened/);
+  });
+
   test('what no joint of the end can have is not mended', () =>
     expect(seenAt(at('jacket'), { seen: 'turned' })).toMatchObject({ how: 'mended here', target: null }));
 });

@@ -81,61 +81,54 @@ function resolder(bench: Bench, how: string): TroubleOutcome {
   return here(how, joint.id === bench.sighting.step.id ? null : joint);
 }
 
-type JointFault = Parameters<typeof madeAgain>[1];
-
 /** A fault that only a joint has: mended as joints of its family are. */
-function jointFault(bench: Bench, seen: JointFault): TroubleOutcome {
+function jointFault(bench: Bench, seen: TroubleId): TroubleOutcome {
   const joint = jointSpokenOf(bench, seen);
   if (!joint) return here(advice.noneYet);
   if (seen === 'cut in') return stripAgain(bench, advice.jacketCut);
   if (seen === 'turned') return stripAgain(bench, advice.bodyTurned);
   switch (joints[joint].family) {
     case 'soldered':
-      return resolder(bench, solderedFault(seen));
+      return resolder(bench, solderedAdvice[seen] ?? advice.shortFill);
     case 'crimped':
-      return crimpAgain(bench, advice.crimpOff);
+      return lastCrimp(bench)
+        ? crimpAgain(bench, advice.crimpOff)
+        : madeAgain(bench, joint, advice.seatAgain);
     default:
-      return madeAgain(bench, seen, joint);
+      return madeAgain(bench, joint, openedHow(seen, joint));
   }
 }
 
 /** The joint of the step, or the last one of its end that can have this fault. */
-function jointSpokenOf(bench: Bench, seen: TroubleId): JointKind | undefined {
-  const can = ({ joint }: Step) => joint !== null && joints[joint].faults.includes(seen);
-  return [...behind(bench).filter(can), ...[bench.sighting.step].filter(can)].at(-1)?.joint ?? undefined;
-}
+const jointSpokenOf = (bench: Bench, seen: TroubleId): JointKind | null | undefined =>
+  [...behind(bench), bench.sighting.step]
+    .filter(({ joint }) => joint !== null && joints[joint].faults.includes(seen))
+    .at(-1)?.joint;
 
-function solderedFault(seen: TroubleId): string {
-  switch (seen) {
-    case 'one-sided':
-      return advice.oneSided;
-    case 'strand out':
-      return advice.strandSoldered;
-    case 'stands off':
-      return advice.standsOffSoldered;
-    default:
-      return advice.shortFill;
-  }
-}
+/** How a soldered joint is mended that is not simply short of solder. */
+const solderedAdvice: Readonly<Partial<Record<TroubleId, string>>> = {
+  'one-sided': advice.oneSided,
+  'strand out': advice.strandSoldered,
+  'stands off': advice.standsOffSoldered,
+};
 
-const openedAdvice = {
-  'short fill': advice.seatAgain,
+/** How a joint that opens is mended, where seating it again is not all. */
+const openedAdvice: Readonly<Partial<Record<TroubleId, string>>> = {
   'one-sided': advice.screwsInTurn,
   'strand out': advice.clampAgain,
   'on insulation': advice.bareMore,
-  'not home': advice.seatAgain,
-  'stands off': advice.seatAgain,
   'on the cores': advice.openHolder,
   loose: advice.packJacket,
   askew: advice.squareAgain,
-  'cut in': advice.jacketCut,
-  turned: advice.bodyTurned,
-} as const;
+};
 
-/** What opens is opened and made again: back to the last step of this end that makes a joint of the kind. */
-function madeAgain(bench: Bench, seen: keyof typeof openedAdvice, joint: JointKind): TroubleOutcome {
-  const how =
-    seen === 'not home' && joints[joint].family === 'screwed' ? advice.clampAgain : openedAdvice[seen];
+function openedHow(seen: TroubleId, joint: JointKind): string {
+  if (seen === 'not home' && joints[joint].family === 'screwed') return advice.clampAgain;
+  return openedAdvice[seen] ?? advice.seatAgain;
+}
+
+/** What opens, or is not crimped yet, is made again: back to the last step of this end that makes a joint of the kind. */
+function madeAgain(bench: Bench, joint: JointKind, how: string): TroubleOutcome {
   const made = behind(bench)
     .filter((step) => step.joint === joint && step.work !== 'look' && step.work !== 'tug')
     .at(-1);

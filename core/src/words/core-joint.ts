@@ -20,11 +20,11 @@ const still = 'Keep still until it dulls.';
 /** A cup: filled before, filled now, or fed with the core in it. */
 const cupSaid: Readonly<Record<'filled before' | 'fill and reflow' | 'seat and feed', Said>> = {
   'filled before': {
-    firstTime: `Heat the filled cup from the outside until it is liquid to its bottom. Push the tinned core in until it stops, and take the iron away. ${still}`,
+    firstTime: `Heat the filled cup from the outside until it is liquid to its bottom. Push the core in until it stops, and take the iron away. ${still}`,
     experienced: 'Reflow, push home. Still until dull.',
   },
   'fill and reflow': {
-    firstTime: `Fill the cup. Heat it from the outside until it is liquid to its bottom and the flux stops bubbling. Push the tinned core in until it stops, and take the iron away. ${still}`,
+    firstTime: `Fill the cup. Heat it from the outside until it is liquid to its bottom and the flux stops bubbling. Push the core in until it stops, and take the iron away. ${still}`,
     experienced: 'Fill, reflow, push home. Still until dull.',
   },
   'seat and feed': {
@@ -41,11 +41,19 @@ const onLug = {
 } as const;
 export type LugForm = keyof typeof onLug;
 
-const lugSaid = (form: LugForm, reflow: boolean): Said => ({
+interface LugJoint {
+  readonly form: LugForm;
+  /** Both are tinned and melted into one. */
+  readonly reflow: boolean;
+  /** The ends were tinned before. */
+  readonly tinned: boolean;
+}
+
+const lugSaid = ({ form, reflow, tinned }: LugJoint): Said => ({
   firstTime: reflow
-    ? `Tin the lug thinly; the core is tinned already. ${onLug[form].lie}. Touch both with a wet tip until the two tins melt into one, add a little solder, and take the iron away. ${still}`
+    ? `${tinned ? 'Tin the lug thinly; what goes on it is tinned already' : 'Tin the lug and what goes on it, both thinly'}. ${onLug[form].lie}. Touch both with a wet tip until the two tins melt into one, add a little solder, and take the iron away. ${still}`
     : `${onLug[form].lie} so that it holds by itself. Wet the tip, heat lug and core together, and feed from the other side. ${still}`,
-  experienced: `${reflow ? `Tin the lug. ${onLug[form].short}, reflow` : `${onLug[form].short}, heat both, feed`}. Still until dull.`,
+  experienced: `${reflow ? `${tinned ? 'Tin the lug' : 'Tin both'}. ${onLug[form].short}, reflow` : `${onLug[form].short}, heat both, feed`}. Still until dull.`,
 });
 
 const solderWords = ({ joint, endName, wait, several }: SolderWords, said: Said) => ({
@@ -65,10 +73,8 @@ export const solderCupWords = (
   bad: ['ball or spike', 'dull grain: moved while it set', 'solder outside the cup or across to a neighbour'],
 });
 
-export const solderLugWords = (
-  words: SolderWords & { readonly form: LugForm; readonly reflow: boolean; readonly pulls: string },
-) => ({
-  ...solderWords(words, lugSaid(words.form, words.reflow)),
+export const solderLugWords = (words: SolderWords & LugJoint & { readonly pulls: string }) => ({
+  ...solderWords(words, lugSaid(words)),
   why: `The joint carries the signal. ${words.pulls}`,
   good: ['wetted right round, edge drawn in', 'insulation close to it, whole'],
   bad: ['ball or spike', 'dull grain: moved while it set', 'a lump or strand toward the next lug'],

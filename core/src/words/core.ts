@@ -153,12 +153,11 @@ export const strandWords = ({ where }: { readonly where: string }) => ({
   bad: ['a strand cut off or standing out', 'insulation nicked at the jacket edge'],
 });
 
-export const tinWords = ({ where }: { readonly where: string }) => ({
+export const tinWords = ({ where, shared }: { readonly where: string; readonly shared: boolean }) => ({
   title: `Tin the cores, ${where}`,
   text: {
-    firstTime:
-      'Tin each end thinly and stop short of the insulation: what is tinned does not flex. The end must still go into its contact.',
-    experienced: 'Thin, short of the insulation.',
+    firstTime: `${shared ? 'Twist into one what goes to one contact: tinned, it does not twist. ' : ''}Tin every end that is soldered, thinly, and stop short of the insulation: what is tinned does not flex. The end must still go into its contact.`,
+    experienced: `${shared ? 'One contact, one twist. ' : ''}Thin, short of the insulation.`,
   },
   why: 'Tinned ends take solder at once, and no strand strays.',
   good: ['strands still seen under the tin', 'insulation not shrunk back'],

@@ -77,7 +77,7 @@ export const dryFitWords = ({ endName }: { readonly endName: string }) => ({
   title: `Dry-fit the body, end ${endName}`,
   text: {
     firstTime:
-      'Slip the body over the contact. It goes on by its own weight, to its stop. It sticks: scrape the solder off the outside of the contact, and brush the scrapings away from the dielectric.',
+      'Slip the body over the contact. It goes on by its own weight, to its stop. If it sticks, scrape the solder off the outside of the contact, and brush the scrapings away from the dielectric.',
     experienced: 'Body on by its own weight; scrape, brush, again.',
   },
   why: 'Solder on the outside keeps the contact from entering the body, or pushes its insulator out.',

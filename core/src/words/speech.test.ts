@@ -40,6 +40,17 @@ describe('a step read aloud', () => {
   });
 });
 
+test('the pieces to cut are read with length and colour, several alike as one', () => {
+  const { steps: spoken } = signalPlan('balanced', 'mic-pair', ['xlr-3-socket', 'xlr-3-plug']);
+  const words = stepInSpeech(
+    spoken.find(({ cuts }) => cuts.length > 0)!,
+    'experienced',
+  );
+  expect(words).toContain('label sleeve, shrink 9.5 millimetres, 33.5 millimetres.');
+  expect(words).toContain('2 x clear tail sleeve, 11 millimetres.');
+  expect(speakable('sleeve, 2.405 m')).toBe('sleeve, 2.405 metres');
+});
+
 describe('what a step brings with it', () => {
   test('a solder joint has its contact time and its cooling as times, in this order, and the tip’s care', () => {
     const cup = signalPlan('balanced', 'mic-pair', ['xlr-3-socket', 'xlr-3-plug']).steps.find(

@@ -1,5 +1,8 @@
 import { formatMillimetres } from '../quantity/length.ts';
+import { cableTexts } from '../quantity/made.ts';
 import type { Explained } from '../quantity/explained.ts';
+import type { PieceToCut } from '../recipe/step.ts';
+import { colourBeside } from '../recipe/step.ts';
 
 /** What of a step is read aloud. */
 interface Spoken {
@@ -7,6 +10,7 @@ interface Spoken {
   readonly text: { readonly firstTime: string; readonly experienced: string };
   readonly caution: string | null;
   readonly figures: readonly { readonly label: string; readonly figure: Pick<Explained, 'kind' | 'value'> }[];
+  readonly cuts: readonly PieceToCut[];
   readonly tools: readonly { readonly label: string; readonly setting: string }[];
   readonly threads: readonly { readonly label: string; readonly how: string }[];
   readonly requires: readonly { readonly label: string; readonly how: string }[];
@@ -18,6 +22,7 @@ const spoken: readonly [RegExp, string][] = [
   [/\bmm\b/g, 'millimetres'],
   [/\bN m\b/g, 'newton metres'],
   [/(\d) N\b/g, '$1 newtons'],
+  [/(\d) m\b/g, '$1 metres'],
   [/°C/g, 'degrees'],
   [/(\d)°/g, '$1 degrees'],
   [/±/g, 'plus or minus'],
@@ -40,13 +45,20 @@ function spokenFigure({ label, figure }: Spoken['figures'][number]): string {
   return `${label}, ${Number(figure.value.toPrecision(3))}`;
 }
 
-/** A step as it is read aloud: what, how, the figures, the caution, and the parts it asks for. */
+function spokenPiece(piece: PieceToCut): string {
+  const colour = colourBeside(piece);
+  const length = `${piece.label}, ${cableTexts(piece.length.value).metric}`;
+  return colour === null ? length : `${length}, ${colour}`;
+}
+
+/** A step as it is read aloud: what, how, the figures, the pieces to cut, the caution, and the parts it asks for. */
 export function stepInSpeech(step: Spoken, depth: 'first time' | 'experienced'): string {
   const parts = [...step.threads, ...step.requires].map(({ label, how }) => `${label}, ${how}`);
   return [
     step.title,
     depth === 'first time' ? step.text.firstTime : step.text.experienced,
     ...step.figures.map(spokenFigure),
+    ...step.cuts.map(spokenPiece),
     ...step.tools.map(({ label, setting }) => (setting === '' ? label : `${label}, ${setting}`)),
     ...parts,
     ...(step.caution ? [`Caution. ${step.caution}`] : []),

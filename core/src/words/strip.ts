@@ -119,7 +119,7 @@ export const withTrialFitWords = ({
       bites
         ? 'Hold the connector beside the strip, tip to tip. Do not turn it on: its thread bites once.'
         : 'Slip the connector on, or hold it beside the strip. Fix nothing.'
-    } It seats: go on. It does not: say what touches first and how far it stands off, trim what the trim says, and try again.`,
+    } It seats: go on. It stands off: say what touches first and by how much, cut back what is told then, and try again.`,
     experienced: `${bites ? 'Hold it beside.' : 'Try it.'} Trim what touches first, try again.`,
   },
   held: 'Connector in one hand, cable in the other, side by side under the lamp.',

@@ -1,5 +1,7 @@
 import type { CardChange } from '@gorvane/core/unit/card-change.ts';
 import { cardChanges, keepCard } from '@gorvane/core/unit/card-change.ts';
+import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
+import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { isAtWork } from '@gorvane/core/unit/progress.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
@@ -28,14 +30,13 @@ export function CardChanges({ views }: { readonly views: readonly UnitView[] }) 
   return [...byCard.values()].map((units) => <CardNotice key={units[0]!.change.card.id} units={units} />);
 }
 
-const changesOf = (views: readonly UnitView[], cards: NonNullable<ReturnType<typeof useBags>>): Changed[] =>
+const changesOf = (views: readonly UnitView[], cards: readonly GaugeCard[]): Changed[] =>
   views
     .filter(({ progress }) => progress.started && isAtWork(progress))
-    .flatMap((view) =>
-      view.progress.plan
-        ? cardChanges(view.progress.plan, view.progress, cards).map((change) => ({ view, change }))
-        : [],
-    );
+    .flatMap((view) => changesAt(view.progress, cards).map((change) => ({ view, change })));
+
+const changesAt = (progress: UnitProgress, cards: readonly GaugeCard[]): CardChange[] =>
+  progress.plan ? cardChanges(progress.plan, progress, cards) : [];
 
 const moved = ({ label, before, after }: CardChange['cuts'][number]) =>
   `${label}: ${formatMillimetres(before, 1)} to ${formatMillimetres(after, 1)} mm`;
@@ -44,12 +45,13 @@ function CardNotice({ units }: { readonly units: readonly Changed[] }) {
   const { attempt, problem } = useRecorder();
   const { change } = units[0]!;
   const serials = units.map(({ view }) => view.unit.serial).join(', ');
+  // What follows is worked out from the record as it then stands: another tab may have cut or decided meanwhile.
   const decide = (of: (change: CardChange) => UnitHappening | null) =>
     void attempt(async () => {
-      for (const { view, change: own } of units) {
-        const happening = of(own);
-        if (happening) await recordHappenings(view.unit.id, () => [happening]);
-      }
+      for (const { view } of units)
+        await recordHappenings(view.unit.id, (now) =>
+          changesAt(now, [change.card]).flatMap((own) => of(own) ?? []),
+        );
     });
   return (
     <section className="card-changes" role="status" aria-label={`Card changed: ${change.card.name}`}>

@@ -12,8 +12,7 @@ const jointsOf = (connector: string, cable = 'mic-pair') =>
 
 test('lugs are numbered in the order in which they are soldered, and the iron stands at the one at hand', () => {
   const joints = jointsOf('jack-6-trs');
-  const drawn = (contact: string | undefined) =>
-    render(<LugsFromAbove seriesId="jack-6-trs" isLowProfile={false} joints={joints} contact={contact} />);
+  const drawn = (contact: string | undefined) => render(<LugsFromAbove joints={joints} contact={contact} />);
   const quiet = drawn(undefined).container.innerHTML;
   expect(screen.getByRole('img').getAttribute('aria-label')).toBe(
     'Lugs from above, in order: 1 sleeve, 2 ring, 3 tip',

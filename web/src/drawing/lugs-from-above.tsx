@@ -1,75 +1,61 @@
+import type { JointKind } from '@gorvane/core/recipe/joint.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import './drawing.css';
 
-/** Where each lug lies, from above: nearest the cable first. The iron comes from the side that is free. */
-interface Lug {
-  readonly contact: string;
+/** Where the lug of a contact lies, from above: nearest the cable first. The iron comes from the side that is free. */
+interface Place {
   readonly x: number;
   readonly y: number;
   readonly length: number;
   readonly iron: 'above' | 'below';
-  readonly form: 'flat' | 'hole' | 'groove' | 'cup' | 'recess';
 }
 
-const jack: readonly Lug[] = [
-  { contact: 'sleeve', x: 92, y: 121, length: 96, iron: 'below', form: 'flat' },
-  { contact: 'ring', x: 168, y: 92, length: 70, iron: 'above', form: 'hole' },
-  { contact: 'tip', x: 226, y: 68, length: 66, iron: 'above', form: 'hole' },
-];
-
-const layouts: Readonly<Record<string, readonly Lug[]>> = {
-  'jack-3-trs': jack.map((lug) => (lug.form === 'hole' ? { ...lug, form: 'groove' } : lug)),
-  phono: [
-    { contact: 'sleeve', x: 92, y: 116, length: 108, iron: 'below', form: 'flat' },
-    { contact: 'tip', x: 214, y: 74, length: 60, iron: 'above', form: 'cup' },
-  ],
-  'low-profile': [
-    { contact: 'sleeve', x: 96, y: 84, length: 84, iron: 'below', form: 'recess' },
-    { contact: 'tip', x: 214, y: 84, length: 48, iron: 'above', form: 'hole' },
-  ],
+const places: Readonly<Record<string, Place>> = {
+  sleeve: { x: 92, y: 118, length: 96, iron: 'below' },
+  ring: { x: 168, y: 92, length: 70, iron: 'above' },
+  tip: { x: 226, y: 68, length: 66, iron: 'above' },
 };
 
 interface LugsProps {
-  readonly seriesId: string;
-  readonly isLowProfile: boolean;
   readonly joints: readonly Step[];
   /** The contact of the step at hand. */
   readonly contact: string | undefined;
 }
 
 /** The lugs of a jack or phono plug as they lie, in the order in which they are soldered, with where the iron gets in. */
-export function LugsFromAbove({ seriesId, isLowProfile, joints, contact }: LugsProps) {
-  const lugs = layouts[isLowProfile ? 'low-profile' : seriesId] ?? jack;
-  const order = joints.map(({ about }) => about);
-  const here = lugs.filter((lug) => order.includes(lug.contact));
-  const words = order.map((id, index) => `${index + 1} ${id}`).join(', ');
+export function LugsFromAbove({ joints, contact }: LugsProps) {
+  const lugs = joints.filter(({ about }) => places[about ?? ''] !== undefined);
+  const words = lugs.map(({ about }, index) => `${index + 1} ${about}`).join(', ');
   return (
     <svg className="lugs" viewBox="0 0 340 176" role="img" aria-label={`Lugs from above, in order: ${words}`}>
       <rect x="-4" y="64" width="70" height="42" fill="var(--jacket)" />
       <path d="M60 40 H304 V136 H60 Z" fill="none" stroke="var(--ink)" strokeDasharray="6 4" />
       <rect x="304" y="74" width="36" height="24" fill="var(--silver)" stroke="var(--ink)" />
-      {here.map((lug) => (
+      {lugs.map(({ about, joint }, index) => (
         <LugDrawing
-          key={lug.contact}
-          lug={lug}
-          place={order.indexOf(lug.contact) + 1}
-          now={lug.contact === contact}
+          key={about}
+          name={`${index + 1} ${about}`}
+          place={places[about!]!}
+          form={joint}
+          isTip={about === 'tip'}
+          now={about === contact}
         />
       ))}
     </svg>
   );
 }
 
-function LugDrawing({
-  lug,
-  place,
-  now,
-}: {
-  readonly lug: Lug;
-  readonly place: number;
+interface LugDrawingProps {
+  readonly name: string;
+  readonly place: Place;
+  /** The kind of joint decides how the lug is made. */
+  readonly form: JointKind | null;
+  /** Beyond the tip's lug there is no room for its name: it stands above. */
+  readonly isTip: boolean;
   readonly now: boolean;
-}) {
-  const { x, y, length, form, iron, contact } = lug;
+}
+
+function LugDrawing({ name, place: { x, y, length, iron }, form, isTip, now }: LugDrawingProps) {
   const up = iron === 'above';
   return (
     <g>
@@ -89,10 +75,10 @@ function LugDrawing({
         stroke={now ? 'var(--copper)' : 'var(--ink)'}
         strokeWidth={now ? 4 : 1}
       />
-      {form === 'hole' && (
+      {form === 'lug with a hole' && (
         <circle cx={x + length - 16} cy={y} r="6" fill="var(--paper)" stroke="var(--ink)" />
       )}
-      {form === 'groove' && (
+      {form === 'grooved lug' && (
         <path
           d={`M${x + 6} ${y - 4} h${length - 16} M${x + 6} ${y + 4} h${length - 16}`}
           stroke="var(--ink)"
@@ -117,12 +103,8 @@ function LugDrawing({
           opacity="0.65"
         />
       )}
-      <text
-        x={contact === 'tip' ? x + 8 : x + length + 6}
-        y={contact === 'tip' ? y - 15 : y + 5}
-        className="lug-name"
-      >
-        {place} {contact}
+      <text x={isTip ? x + 8 : x + length + 6} y={isTip ? y - 15 : y + 5} className="lug-name">
+        {name}
       </text>
     </g>
   );

@@ -80,6 +80,7 @@ export function Building({ view, frozen }: BuildingProps) {
   const rework = (happenings: readonly UnitHappening[]) => {
     at.lookAt(undefined);
     setDialog(undefined);
+    folded.forget();
     void record(happenings);
   };
   const blocks = step && at.isCurrent ? obstructions(progress, step, frozen) : [];
@@ -108,9 +109,10 @@ export function Building({ view, frozen }: BuildingProps) {
   };
   const doMoment = async (now: MomentAtWork) => {
     if (now.out.size + now.missing.size === 0 && now.unread.length > 0) return focusField();
-    const stopsAt = await work.recordMoment(now.moment, now.said);
-    if (stopsAt) now.unfold();
-    else now.forget();
+    const outcome = await work.recordMoment(now.moment, now.said);
+    if (!outcome) return;
+    folded.forget();
+    if (outcome.stopsAt) now.unfold();
   };
   const goOn = () => (moment ? void doMoment(moment) : press());
   const answer = (good: boolean) => {

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, receiver, unitOf } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
@@ -46,6 +46,15 @@ describe('a card that changes after the start', () => {
     await waitFor(() => expect(screen.queryByRole('status', { name: /^Card changed/ })).toBeNull());
     expect(await kinds(fourth.id)).toContain('card used');
     expect((await database.units.get(fourth.id))!.plan).toEqual(before);
+  });
+
+  test('pressed twice, or in two tabs, it is decided once', async () => {
+    openAt(`/build/${fourth.id}`);
+    const keep = within(await notice()).getByRole('button', { name: 'Keep the old figures' });
+    fireEvent.click(keep);
+    fireEvent.click(keep);
+    await waitFor(() => expect(screen.queryByRole('status', { name: /^Card changed/ })).toBeNull());
+    expect((await kinds(fourth.id)).filter((kind) => kind === 'card kept')).toHaveLength(1);
   });
 
   test('kept, the old figures stay and nobody is asked again', async () => {

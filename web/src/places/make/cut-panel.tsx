@@ -2,7 +2,7 @@ import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import type { PieceToCut, Step } from '@gorvane/core/recipe/step.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { IconCircle, IconCircleCheckFilled } from '@tabler/icons-react';
-import { Length } from '../../controls/length.tsx';
+import { PieceLength } from '../../controls/piece-length.tsx';
 import { isCut } from './primary.ts';
 
 interface CutPanelProps {
@@ -56,8 +56,7 @@ function CutTick({
       <span>
         {piece.label}
         <small>
-          <Length metres={piece.length.value} cable />
-          {piece.colour === null || piece.partIds.length === 1 ? '' : `, ${piece.colour}`}
+          <PieceLength piece={piece} />
         </small>
       </span>
     </button>

@@ -16,16 +16,8 @@ interface JointDrawingProps {
 /** The side that is joined: lugs from above as they lie, every other end as its solder side. */
 export function JointDrawing({ end, joints, contact, size }: JointDrawingProps) {
   const { connector } = end;
-  const isLowProfile = connector.method === 'low-profile jack';
-  if (isLowProfile || connector.method === 'solder lugs')
-    return (
-      <LugsFromAbove
-        seriesId={connector.series.id}
-        isLowProfile={isLowProfile}
-        joints={joints}
-        contact={contact}
-      />
-    );
+  if (connector.method === 'low-profile jack' || connector.method === 'solder lugs')
+    return <LugsFromAbove joints={joints} contact={contact} />;
   if (isCoaxial(connector)) return null;
   return (
     <PinFace

@@ -16,6 +16,19 @@ const happenings = async (unitId = third.id) =>
   (await eventsOfUnit(unitId)).map(({ happening }) => happening);
 const lastOf = async (kind: string) => (await happenings()).findLast((happening) => happening.kind === kind);
 
+/** The third unit from where it stands, moment by moment. */
+async function atContact(): Promise<void> {
+  openAt(`/build/${third.id}`);
+  await title('Strip, end B');
+  pedal();
+  await title('Contact on, end B');
+}
+async function atBody(): Promise<void> {
+  await atContact();
+  pedal();
+  await title('Body on, no short, end B');
+}
+
 beforeEach(() =>
   fill({ ...demo, bench: demo.bench.map((bench) => ({ ...bench, stepDepth: 'experienced' })) }),
 );
@@ -36,13 +49,20 @@ describe('one moment at a time', () => {
     expect(bar()).toBe('Read: Contact seated and at its height');
   });
 
-  test('readings are wanted before it goes on; Enter walks through the fields, and the last one goes on', async () => {
-    openAt(`/build/${third.id}`);
-    await title('Strip, end B');
+  test('what was picked and typed is not said again of a moment that is done anew', async () => {
+    await atBody();
+    await userEvent.type(screen.getByLabelText('Contact seated and at its height'), '0.05');
+    await userEvent.click(screen.getByRole('button', { name: /^ferrule, end B/ }));
     pedal();
-    await title('Contact on, end B');
-    pedal();
+    await title('Seat the contact in the body, end B');
+    await userEvent.click(screen.getByRole('button', { name: 'Whole moment' }));
     await title('Body on, no short, end B');
+    expect(screen.getByLabelText('Contact seated and at its height')).toHaveProperty('value', '');
+    expect(bar()).toBe('Read: Contact seated and at its height');
+  });
+
+  test('readings are wanted before it goes on; Enter walks through the fields, and the last one goes on', async () => {
+    await atBody();
     pedal();
     const height = screen.getByLabelText('Contact seated and at its height');
     await waitFor(() => expect(document.activeElement).toBe(height));
@@ -59,10 +79,7 @@ describe('one moment at a time', () => {
   });
 
   test('what is picked as not right stops there: its way back comes next, and what came before is done', async () => {
-    openAt(`/build/${third.id}`);
-    await title('Strip, end B');
-    pedal();
-    await title('Contact on, end B');
+    await atContact();
     await userEvent.click(screen.getByRole('button', { name: /^Contact crimped and tugged/ }));
     await waitFor(() => expect(bar()).toBe('One thing is not right'));
     pedal();
@@ -72,12 +89,7 @@ describe('one moment at a time', () => {
   });
 
   test('a part that is not there is never recorded as seen', async () => {
-    openAt(`/build/${third.id}`);
-    await title('Strip, end B');
-    pedal();
-    await title('Contact on, end B');
-    pedal();
-    await title('Body on, no short, end B');
+    await atBody();
     await userEvent.click(screen.getByRole('button', { name: /^ferrule, end B/ }));
     await waitFor(() => expect(bar()).toBe('One thing is not right'));
     pedal();

@@ -2,7 +2,9 @@ import type { PieceToCut, Step, StepPart } from '@gorvane/core/recipe/step.ts';
 import { readingPasses } from '@gorvane/core/recipe/step.ts';
 import { TextInput } from '@mantine/core';
 import { IconCircle, IconCircleX } from '@tabler/icons-react';
+import type { ReactNode } from 'react';
 import { Caution } from '../../controls/caution.tsx';
+import { PieceLength } from '../../controls/piece-length.tsx';
 import { holdReaders } from './hold-reader.ts';
 import type { MomentAtWork } from './use-moment.ts';
 
@@ -33,7 +35,7 @@ export function MomentSide({ at, onGoOn }: MomentSideProps) {
 
 interface MarkProps {
   readonly label: string;
-  readonly below?: string;
+  readonly below?: ReactNode;
   /** What it says when it is not right. */
   readonly wrong: string;
   readonly isWrong: boolean;
@@ -68,13 +70,14 @@ function Pieces({ at, pieces }: { readonly at: MomentAtWork; readonly pieces: re
   return (
     <section className="parts" aria-labelledby="moment-cut">
       <h2 id="moment-cut">Cut now</h2>
-      {pieces.map(({ partIds: [first], label }) => (
+      {pieces.map((piece) => (
         <Mark
-          key={first}
-          label={label}
+          key={piece.partIds[0]}
+          label={piece.label}
+          below={<PieceLength piece={piece} />}
           wrong="not cut yet"
-          isWrong={at.missing.has(first!)}
-          onToggle={() => at.toggleMissing(first!)}
+          isWrong={at.missing.has(piece.partIds[0]!)}
+          onToggle={() => piece.partIds.forEach(at.toggleMissing)}
         />
       ))}
     </section>

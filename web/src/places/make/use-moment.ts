@@ -33,7 +33,6 @@ export interface MomentAtWork {
   readonly toggleOut: (stepId: string) => void;
   readonly toggleMissing: (partId: string) => void;
   readonly type: (stepId: string, text: string) => void;
-  readonly forget: () => void;
   readonly unfold: () => void;
 }
 
@@ -58,14 +57,15 @@ function readAll(steps: readonly Step[], texts: Readonly<Record<string, string>>
 
 /**
  * The moment that the unit stands at, for who works by moments; none where steps are told one by one, where it was unfolded
- * (then it can be folded again), and at the proof, which has a place of its own.
+ * (then it can be folded again), and at the proof, which has a place of its own. What was said of it is forgotten once it is in
+ * the record, and when the work goes back: said again of a moment that is done anew, it would be untrue.
  */
 export function useMoment(
   unitId: string,
   { steps, done, holds }: UnitProgress,
   step: Step | undefined,
   isWanted: boolean,
-): { readonly at?: MomentAtWork; readonly fold?: () => void } {
+): { readonly at?: MomentAtWork; readonly fold?: () => void; readonly forget: () => void } {
   const moments = useMemo(() => momentsOf(steps), [steps]);
   const index = moments.findIndex((each) => each.steps.some(({ id }) => id === step?.id));
   const moment = moments[index];
@@ -74,15 +74,16 @@ export function useMoment(
     nothing,
   );
   const [unfolded, setUnfolded] = useState<string | undefined>();
-  if (!moment || !isWanted || moment.kind === 'prove') return {};
-  if (unfolded === moment.id) return { fold: () => setUnfolded(undefined) };
+  const forget = () => setKept(nothing);
+  if (!moment || !isWanted || moment.kind === 'prove') return { forget };
+  if (unfolded === moment.id) return { forget, fold: () => setUnfolded(undefined) };
   const open = moment.steps.filter(({ id }) => !done.has(id));
   const answered = open.some(({ id }) => {
     const answer = holds.get(id);
     return answer?.how === 'answered' && !answer.good;
   });
   // Something is Out already: its way back is on the screen of its own step.
-  if (answered) return {};
+  if (answered) return { forget };
   const { readings, problems } = readAll(open, kept.texts);
   const at: MomentAtWork = {
     moment: { ...moment, steps: open },
@@ -98,8 +99,7 @@ export function useMoment(
     toggleOut: (id) => changeKept((now) => ({ ...now, out: toggled(now.out, id) })),
     toggleMissing: (id) => changeKept((now) => ({ ...now, missing: toggled(now.missing, id) })),
     type: (id, text) => changeKept((now) => ({ ...now, texts: { ...now.texts, [id]: text } })),
-    forget: () => setKept(nothing),
     unfold: () => setUnfolded(moment.id),
   };
-  return { at };
+  return { at, forget };
 }

@@ -92,7 +92,7 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
   };
 
   /** Does a whole moment: what of it stands in the record then, and the step at which it stopped. */
-  const recordMoment = async (moment: Moment, said: MomentSaid): Promise<Step | undefined> => {
+  const recordMoment = async (moment: Moment, said: MomentSaid): Promise<MomentOutcome | undefined> => {
     const seconds = secondsAtStep();
     const stoodAt = progress.current?.id;
     let outcome: MomentOutcome | undefined;
@@ -106,10 +106,10 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
     );
     if (!written || !outcome) return undefined;
     if (outcome.happenings.length > 0) onWritten();
-    if (outcome.stopsAt) return outcome.stopsAt;
+    if (outcome.stopsAt) return outcome;
     onPassed();
     await takeUpNext();
-    return undefined;
+    return outcome;
   };
 
   const giveUp = (before: readonly UnitHappening[], reason: string) =>

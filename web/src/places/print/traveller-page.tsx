@@ -8,6 +8,7 @@ import { preparedEnds } from '@gorvane/core/plan/shown-plan.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { HoldLimits } from '../../controls/hold-limits.tsx';
+import { PieceLength } from '../../controls/piece-length.tsx';
 import { TemplateButton } from '../../controls/template-button.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import type { UnitView } from '../../data/live.ts';
@@ -121,6 +122,11 @@ function Steps({ steps }: { readonly steps: readonly Step[] }) {
               {step.figures.map(({ label, figure }) => (
                 <div key={label}>
                   {label} {write(figure.value, figure.kind)}
+                </div>
+              ))}
+              {step.cuts.map((piece) => (
+                <div key={piece.partIds[0]}>
+                  <span className="tick-box" aria-hidden="true" /> {piece.label} <PieceLength piece={piece} />
                 </div>
               ))}
               {step.tools.map(({ label, setting }) => (
