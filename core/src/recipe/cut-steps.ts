@@ -51,7 +51,7 @@ export function cutSteps(lead: Lead, cuts: readonly CutLength[], tubes: readonly
 const pieceToCut = ({ name, colour, cutLength, parts }: CutListRow): PieceToCut => ({
   partIds: parts.map(({ id }) => id),
   label: parts.length === 1 ? parts[0]!.label : `${parts.length} x ${name}`,
-  colour,
+  colour: parts.length === 1 ? null : colour,
   length: cutLength,
 });
 

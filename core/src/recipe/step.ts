@@ -60,6 +60,7 @@ const stepPartSchema = z.object({
 const pieceToCutSchema = z.object({
   partIds: z.array(z.string()).min(1),
   label: z.string(),
+  /** Where its label does not say it. */
   colour: z.string().nullable(),
   length: explainedSchema,
 });
@@ -112,10 +113,6 @@ export type HoldPoint = z.infer<typeof holdPointSchema>;
 export type AskedReading = z.infer<typeof askedReadingSchema>;
 export type PieceToCut = z.infer<typeof pieceToCutSchema>;
 export type StepPart = z.infer<typeof stepPartSchema>;
-
-/** The colour of pieces whose name does not say it: several alike are named by what they are cut from. */
-export const colourBeside = ({ partIds, colour }: PieceToCut): string | null =>
-  partIds.length === 1 ? null : colour;
 
 /** A time to keep: dwell of the iron, cooling, glue that sets. Seconds. */
 export interface StepTimer {

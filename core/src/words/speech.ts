@@ -1,8 +1,6 @@
 import { formatMillimetres } from '../quantity/length.ts';
 import { cableTexts } from '../quantity/made.ts';
 import type { Explained } from '../quantity/explained.ts';
-import type { PieceToCut } from '../recipe/step.ts';
-import { colourBeside } from '../recipe/step.ts';
 
 /** What of a step is read aloud. */
 interface Spoken {
@@ -10,7 +8,11 @@ interface Spoken {
   readonly text: { readonly firstTime: string; readonly experienced: string };
   readonly caution: string | null;
   readonly figures: readonly { readonly label: string; readonly figure: Pick<Explained, 'kind' | 'value'> }[];
-  readonly cuts: readonly PieceToCut[];
+  readonly cuts: readonly {
+    readonly label: string;
+    readonly colour: string | null;
+    readonly length: Pick<Explained, 'value'>;
+  }[];
   readonly tools: readonly { readonly label: string; readonly setting: string }[];
   readonly threads: readonly { readonly label: string; readonly how: string }[];
   readonly requires: readonly { readonly label: string; readonly how: string }[];
@@ -45,10 +47,9 @@ function spokenFigure({ label, figure }: Spoken['figures'][number]): string {
   return `${label}, ${Number(figure.value.toPrecision(3))}`;
 }
 
-function spokenPiece(piece: PieceToCut): string {
-  const colour = colourBeside(piece);
-  const length = `${piece.label}, ${cableTexts(piece.length.value).metric}`;
-  return colour === null ? length : `${length}, ${colour}`;
+function spokenPiece({ label, colour, length }: Spoken['cuts'][number]): string {
+  const words = `${label}, ${cableTexts(length.value).metric}`;
+  return colour === null ? words : `${words}, ${colour}`;
 }
 
 /** A step as it is read aloud: what, how, the figures, the pieces to cut, the caution, and the parts it asks for. */
