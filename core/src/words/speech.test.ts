@@ -46,6 +46,7 @@ test('the pieces to cut are read with length and colour, several alike as one', 
     spoken.find(({ cuts }) => cuts.length > 0)!,
     'experienced',
   );
+  expect(words).toMatch(/off the reel, \d\.\d+ metres\. squared, cut end to cut end, \d\.\d+ metres\./);
   expect(words).toContain('label sleeve, shrink 9.5 millimetres, 33.5 millimetres.');
   expect(words).toContain('2 x clear tail sleeve, 11 millimetres.');
   expect(speakable('sleeve, 2.405 m')).toBe('sleeve, 2.405 metres');

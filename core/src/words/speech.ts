@@ -4,6 +4,7 @@ import type { Explained } from '../quantity/explained.ts';
 
 /** What of a step is read aloud. */
 interface Spoken {
+  readonly role: string;
   readonly title: string;
   readonly text: { readonly firstTime: string; readonly experienced: string };
   readonly caution: string | null;
@@ -41,8 +42,10 @@ export function speakable(text: string): string {
   return spoken.reduce((words, [pattern, word]) => words.replace(pattern, word), text);
 }
 
-function spokenFigure({ label, figure }: Spoken['figures'][number]): string {
-  if (figure.kind === 'length') return `${label}, ${formatMillimetres(figure.value)} millimetres`;
+/** A length of cable is said as it can be cut. */
+function spokenFigure(role: string, { label, figure }: Spoken['figures'][number]): string {
+  if (figure.kind === 'length')
+    return `${label}, ${role === 'cut' ? cableTexts(figure.value).metric : `${formatMillimetres(figure.value)} mm`}`;
   if (figure.kind === 'seconds') return `${label}, ${Math.round(figure.value)} seconds`;
   return `${label}, ${Number(figure.value.toPrecision(3))}`;
 }
@@ -58,7 +61,7 @@ export function stepInSpeech(step: Spoken, depth: 'first time' | 'experienced'):
   return [
     step.title,
     depth === 'first time' ? step.text.firstTime : step.text.experienced,
-    ...step.figures.map(spokenFigure),
+    ...step.figures.map((figure) => spokenFigure(step.role, figure)),
     ...step.cuts.map(spokenPiece),
     ...step.tools.map(({ label, setting }) => (setting === '' ? label : `${label}, ${setting}`)),
     ...parts,

@@ -4,7 +4,7 @@ import { cableTexts } from '@gorvane/core/quantity/made.ts';
 import { useContext } from 'react';
 import { FirstUnit } from './writing.ts';
 
-interface LengthProps {
+export interface LengthProps {
   readonly metres: number;
   /** Decides between a fraction and decimal inch. */
   readonly tolerance?: number;

@@ -6,6 +6,7 @@ import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import { toleranceText } from '../../controls/tolerance-text.ts';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
+import { stepLength } from '../../controls/step-length.ts';
 import { useWriting } from '../../controls/writing.ts';
 import { EndStrip } from '../../drawing/end-strip.tsx';
 import { Run } from '../../drawing/run.tsx';
@@ -73,7 +74,7 @@ function MomentLine({ step, before }: { readonly step: Step; readonly before: re
       <strong>{step.title.replace(end, '')}</strong> <span>{step.text.experienced}</span>{' '}
       <span className="moment-figures">
         {figures.map((figure) => (
-          <InlineFigure key={figure.label} {...figure} cable={step.role === 'cut'} />
+          <InlineFigure key={figure.label} step={step} shown={figure} />
         ))}
         {step.tools
           .filter((tool) => tool.setting !== '' && !said.has(toolText(tool)))
@@ -89,19 +90,12 @@ function MomentLine({ step, before }: { readonly step: Step; readonly before: re
 
 const toolText = ({ label, setting }: Step['tools'][number]) => `${label} ${setting}`;
 
-function InlineFigure({
-  label,
-  figure,
-  plus,
-  minus,
-  cable,
-}: Step['figures'][number] & { readonly cable: boolean }) {
+function InlineFigure({ step, shown }: { readonly step: Step; readonly shown: Step['figures'][number] }) {
   const write = useWriting();
   const texts = useLengthTexts();
+  const { label, figure, plus, minus } = shown;
   const text =
-    figure.kind === 'length'
-      ? texts({ metres: figure.value, cable, tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3) }).first
-      : write(figure.value, figure.kind);
+    figure.kind === 'length' ? texts(stepLength(step, shown)).first : write(figure.value, figure.kind);
   return (
     <span>
       <span className="soft">{label}</span>{' '}

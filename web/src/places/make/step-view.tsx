@@ -15,6 +15,7 @@ import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import { judgeStrip, withCut } from '@gorvane/core/strip/measured.ts';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
+import { stepLength } from '../../controls/step-length.ts';
 import { useWriting } from '../../controls/writing.ts';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { useBench } from '../../data/live.ts';
@@ -164,19 +165,9 @@ function CableWords({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan
 }
 
 /** A length in both units, with its tolerance where it has one. */
-function LengthTile({
-  label,
-  figure,
-  plus,
-  minus,
-  cable,
-  isCut,
-}: Step['figures'][number] & { readonly cable: boolean; readonly isCut: boolean }) {
-  const { first, second } = useLengthTexts()({
-    metres: figure.value,
-    cable,
-    tolerance: Math.min(plus ?? 1e-3, minus ?? 1e-3),
-  });
+function LengthTile({ step, shown }: { readonly step: Step; readonly shown: Step['figures'][number] }) {
+  const { label, figure, plus, minus } = shown;
+  const { first, second } = useLengthTexts()(stepLength(step, shown));
   return (
     <>
       <Figure figure={figure} label={label}>
@@ -186,7 +177,7 @@ function LengthTile({
         {plus !== null && minus !== null && `${toleranceText({ plus, minus })} mm, `}
         {second}
       </span>
-      {isCut && <AssumedWords figure={figure} />}
+      {step.stage === 'Strip' && <AssumedWords figure={figure} />}
     </>
   );
 }
@@ -203,21 +194,14 @@ function Tiles({ step }: { readonly step: Step }) {
   if (figures.length + step.tools.length === 0) return null;
   return (
     <ul className="tiles">
-      {figures.map(({ label, figure, plus, minus }, index) => (
+      {figures.map((shown, index) => (
         <li key={index}>
-          <span>{label}</span>
-          {figure.kind === 'length' ? (
-            <LengthTile
-              label={label}
-              figure={figure}
-              plus={plus}
-              minus={minus}
-              cable={step.role === 'cut'}
-              isCut={step.stage === 'Strip'}
-            />
+          <span>{shown.label}</span>
+          {shown.figure.kind === 'length' ? (
+            <LengthTile step={step} shown={shown} />
           ) : (
-            <Figure figure={figure} label={label}>
-              <strong className="reading">{write(figure.value, figure.kind)}</strong>
+            <Figure figure={shown.figure} label={shown.label}>
+              <strong className="reading">{write(shown.figure.value, shown.figure.kind)}</strong>
             </Figure>
           )}
         </li>

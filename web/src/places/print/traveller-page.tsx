@@ -8,7 +8,9 @@ import { preparedEnds } from '@gorvane/core/plan/shown-plan.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { HoldLimits } from '../../controls/hold-limits.tsx';
+import { Length } from '../../controls/length.tsx';
 import { PieceLength } from '../../controls/piece-length.tsx';
+import { stepLength } from '../../controls/step-length.ts';
 import { TemplateButton } from '../../controls/template-button.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import type { UnitView } from '../../data/live.ts';
@@ -118,10 +120,15 @@ function Steps({ steps }: { readonly steps: readonly Step[] }) {
                 {step.stage}. {step.text.experienced} {step.caution && `▲ ${step.caution}`}
               </div>
             </th>
-            <td className="reading">
-              {step.figures.map(({ label, figure }) => (
-                <div key={label}>
-                  {label} {write(figure.value, figure.kind)}
+            <td>
+              {step.figures.map((shown) => (
+                <div key={shown.label}>
+                  {shown.label}{' '}
+                  {shown.figure.kind === 'length' ? (
+                    <Length {...stepLength(step, shown)} />
+                  ) : (
+                    <span className="reading">{write(shown.figure.value, shown.figure.kind)}</span>
+                  )}
                 </div>
               ))}
               {step.cuts.map((piece) => (
