@@ -109,23 +109,40 @@ const atJoint = (trouble: Trouble, joint: JointKind): Trouble => ({
   subject: joint,
 });
 
-/** What can be off at a step: faults of its kind of joint and what its work does first, everything else after it. */
-export function troublesAt({ work, joint }: Pick<Step, 'work' | 'joint'>): {
+/** A trouble at the first of these joints that can have it; undefined where none can. */
+const atOneOf = (trouble: Trouble, kinds: readonly JointKind[]): Trouble | undefined => {
+  const kind = kinds.find((joint) => joints[joint].faults.includes(trouble.id));
+  return kind && atJoint(trouble, kind);
+};
+
+/**
+ * What can be off at a step of a lead, where these are its steps: faults of the step's kind of joint
+ * and what its work does first, everything else that this lead can have after it. What only a joint
+ * can have is about a joint of this end, or else of another: a lead without a screw has no strand
+ * beside one. Steps that were frozen before steps had a kind of joint leave everything open.
+ */
+export function troublesAt(
+  { work, joint, endId }: Pick<Step, 'work' | 'joint' | 'endId'>,
+  steps: readonly Pick<Step, 'joint' | 'endId'>[],
+): {
   readonly likely: readonly Trouble[];
   readonly other: readonly Trouble[];
 } {
+  const made = [...steps.filter((step) => step.endId === endId), ...steps].flatMap((step) => step.joint ?? []);
+  const possible = troubles.flatMap((trouble) => {
+    const own = joint && atOneOf(trouble, [joint]);
+    if (own) return [own];
+    return made.length === 0 || !ofJoints.has(trouble.id) ? [trouble] : (atOneOf(trouble, made) ?? []);
+  });
   const faults = joint === null ? [] : joints[joint].faults;
-  const ofThisJoint = faults.map((id) =>
-    atJoint(
-      troubles.find((trouble) => trouble.id === id)!,
-      joint!,
+  const likely = [
+    ...faults.flatMap((fault) => possible.filter(({ id }) => id === fault)),
+    ...possible.filter(
+      ({ id, works }) =>
+        works.includes(work) && !faults.includes(id) && (joint === null || !ofJoints.has(id)),
     ),
-  );
-  const ofWork = troubles.filter(
-    ({ id, works }) => works.includes(work) && (joint === null || !ofJoints.has(id)),
-  );
-  const likely = [...ofThisJoint, ...ofWork];
-  return { likely, other: troubles.filter(({ id }) => !likely.some((trouble) => trouble.id === id)) };
+  ];
+  return { likely, other: possible.filter((trouble) => !likely.includes(trouble)) };
 }
 
 /** Looks in Join that are about a soldered joint, of steps that were frozen before steps had a kind of joint. */

@@ -108,7 +108,7 @@ describe('every way back, for every method', () => {
 
   test('every kind of work offers what can be seen at it first, and everything else after it', () => {
     for (const work of ['strip', 'solder', 'crimp', 'shrink', 'thread'] as const) {
-      const { likely, other } = troublesAt({ work, joint: null });
+      const { likely, other } = troublesAt({ work, joint: null, endId: 'A' }, []);
       expect(likely.length).toBeGreaterThan(1);
       expect([...likely, ...other].map(({ id }) => id).sort()).toEqual([...troubleIds].sort());
     }
@@ -117,7 +117,7 @@ describe('every way back, for every method', () => {
 
 describe('faults of a joint', () => {
   test('a step offers those of its own kind of joint first, in its own words, and no other kind’s', () => {
-    const { likely } = troublesAt({ work: 'screw', joint: 'rising clamp' });
+    const { likely } = troublesAt({ work: 'screw', joint: 'rising clamp', endId: 'A' }, []);
     expect(likely.slice(0, 3).map(({ id, subject }) => [id, subject])).toEqual([
       ['not home', 'rising clamp'],
       ['strand out', 'rising clamp'],
@@ -125,6 +125,19 @@ describe('faults of a joint', () => {
     ]);
     expect(likely[0]!.seen).toMatch(/under the cage/);
     expect(likely.map(({ id }) => id)).not.toContain('cold');
+  });
+
+  test('a lead is asked only for what its own joints can have, each seen as at that joint', () => {
+    const { lead, cards } = patch();
+    const walk = new BenchWalk(lead, cards);
+    expect(walk.until(at('measure'))).toBe(true);
+    const { likely, other } = troublesAt(walk.progress.current!, walk.progress.steps);
+    const subjects = new Map([...likely, ...other].map(({ id, subject }) => [id, subject]));
+    expect(subjects.get('crimped twice')).toBe('contact');
+    expect(subjects.get('die too small')).toBe('ferrule');
+    for (const none of ['cold', 'spike', 'strand out', 'on insulation', 'cut in'] as const)
+      expect(subjects.has(none)).toBe(false);
+    expect(subjects.get('nick')).toBe('strip');
   });
 
   test('a screw is opened and closed again, a crimp is cut off, solder is heated, a jacket that was cut is stripped again', () => {

@@ -27,9 +27,9 @@ interface TroubleDialogProps {
 
 /** Something is off: what is seen, whether it can be saved, and where the work goes on. */
 export function TroubleDialog(props: TroubleDialogProps) {
-  const { step, onClose } = props;
+  const { step, progress, onClose } = props;
   const [trouble, setTrouble] = useState<Trouble | undefined>();
-  const { likely, other } = troublesAt(step);
+  const { likely, other } = troublesAt(step, progress.steps);
   return (
     <Modal
       opened
