@@ -5,12 +5,13 @@ import { nextEvent } from '@gorvane/core/record/chain.ts';
 import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
 import { firstRevision } from '@gorvane/core/record/revise.ts';
-import { answerHold, reworkTo } from '@gorvane/core/unit/advance.ts';
+import { answerHold, reworkTo, stepDone } from '@gorvane/core/unit/advance.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { Archive } from '@gorvane/core/file/archive.ts';
 import type { House } from '@gorvane/core/house/house.ts';
+import type { Stripper } from '@gorvane/core/house/stripper.ts';
 import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
@@ -32,9 +33,29 @@ import { design, identity, opening, timeAt, workingDay } from './design.ts';
 /** The bench that the demo data are opened at. */
 const bench: Bench = { ...defaultBench(opening), name: 'Bench two', serialPrefix: 'OS', nextSerial: 8 };
 
+/** Beside the usual tools: three blades set for a bayonet plug on thin cable; and somebody counts the cuts of the rotary tool. */
+function benchStrippers({ strippers }: House): Stripper[] {
+  const spin: Stripper = {
+    kind: 'three-blade rotary tool',
+    id: 'three-blade-5',
+    name: 'three-blade tool, bayonet set',
+    takes: { least: 4.5e-3, most: 6.5e-3 },
+    bares: { conductor: 3.9e-3, dielectric: 4.1e-3, braid: 6.4e-3 },
+    setting: 'red stop, four turns',
+    bladeLife: 400,
+    bladesNew: opening,
+  };
+  const counted = strippers.map((tool) =>
+    tool.id === 'rotary tool, 4.5 to 8 mm' ? { ...tool, bladeLife: 500, bladesNew: opening } : tool,
+  );
+  return [...counted, spin];
+}
+
 function benchHouse(): House {
+  const house = defaultHouse(opening);
   return {
-    ...defaultHouse(opening),
+    ...house,
+    strippers: benchStrippers(house),
     name: 'Tarn Lane cable bench',
     benchNames: ['Bench one', 'Bench two'],
     devices: landingDevices,
@@ -79,7 +100,7 @@ class Story {
       if (step.trialFit)
         this.tell({ kind: 'trial fit', stepId: step.id, endId: step.endId!, touches: null, gap: 0 });
       if (step.hold && step.hold.kind !== 'proof') this.tell(goodAnswer(step, random));
-      this.tell({ kind: 'step done', stepId: step.id, seconds: Math.round(20 + 90 * random()) });
+      this.tell(stepDone(step, Math.round(20 + 90 * random())));
     }
   }
 
@@ -271,7 +292,7 @@ function hallStories(order: Order, leads: readonly Ordered[], house: House): Sto
       story.prove(faults, 100 + start + index);
       if (faults.length > 0) mend(story, design_, plan.steps, proveAt, faults, random);
       if (faults.length > 0) story.prove([], 200 + start + index);
-      story.tell({ kind: 'step done', stepId: plan.steps[proveAt]!.id });
+      story.tell(stepDone(plan.steps[proveAt]!));
       story.build(plan.steps.slice(proveAt + 1), random);
       story.tell({ kind: 'finished' });
       return story;
@@ -308,7 +329,7 @@ function receiverStories(order: Order, receiver: Design, house: House): Story[] 
     steps.findIndex((step) => step.role === role && step.endId === endId);
   const proveAt = at('prove', null);
   const finish = (story: Story, random: () => number) => {
-    story.tell({ kind: 'step done', stepId: steps[proveAt]!.id });
+    story.tell(stepDone(steps[proveAt]!));
     story.build(steps.slice(proveAt + 1), random);
     story.tell({ kind: 'finished' });
   };

@@ -11,26 +11,29 @@ import { piecesAtEnd } from '../lead/lead.ts';
 import type { OtherSide } from '../lead/other-side.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
 import { roleOf } from '../connector/signal.ts';
+import { chosenStripper, firstStripper } from './end-stripper.ts';
 
 import type { CableConductor } from '../cable/conductors.ts';
 import type { Connector } from '../connector/connector.ts';
 import type { Contact } from '../connector/contact.ts';
 import type { Contents } from '../connector/contents.ts';
 import type { Role, Signal } from '../connector/signal.ts';
+import type { Stripper } from '../house/stripper.ts';
 
 /** One end of a lead as its method's questions take it. */
 export function endInput(lead: Lead, end: LeadEnd, card: GaugeCard, house: House): AnyEndInput {
   const connector = leadConnector(lead, end.connectorId);
   const conductors = conductorsAtEnd(lead, end);
   const cables = piecesAtEnd(lead, end).map(({ cableId }) => leadCable(lead, cableId));
+  const cable = cables.reduce((thickest, each) =>
+    each.jacket.diameter > thickest.jacket.diameter ? each : thickest,
+  );
   const mine = lead.pinPlan.filter(({ endId }) => endId === end.id);
   const at = signalEnd(lead, end, house.devices);
   return {
     endId: end.id,
     endName: end.name,
-    cable: cables.reduce((thickest, cable) =>
-      cable.jacket.diameter > thickest.jacket.diameter ? cable : thickest,
-    ),
+    cable,
     cables,
     joints: connector.contacts.flatMap((contact): ContactJoint[] => {
       const here = mine.filter((connection) => connection.contact === contact.id);
@@ -56,6 +59,7 @@ export function endInput(lead: Lead, end: LeadEnd, card: GaugeCard, house: House
     contents: contentsOf(card, connector),
     house: houseAt(end, house),
     power: lead.requirement.inputPower.value,
+    stripper: chosenStripper(end, { cable, connector }, house) ?? firstStripper({ cable, connector }, house),
   };
 }
 
@@ -132,6 +136,7 @@ export function looseEnd<C extends LayeredCable>(
     spares: conductors.slice(contacts.length),
     signal: isCoaxial(connector) ? 'radio' : 'control',
     quarterTurns: 0,
+    stripper: firstStripper({ cable, connector }, given.house),
   };
 }
 
@@ -173,6 +178,8 @@ export interface EndInput<C extends LayeredCable = CoaxCable> {
   readonly house: House;
   /** Power into the lead, watts: some house practice depends on it. */
   readonly power: number;
+  /** What its layers are taken off with: it decides in what order. */
+  readonly stripper: Stripper;
 }
 
 export type AnyEndInput = EndInput<LayeredCable>;

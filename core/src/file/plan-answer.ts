@@ -87,7 +87,7 @@ const blockedWords = ({ pairs }: Refusal): string =>
         .join('; ');
 
 function endAnswer(plan: EndPlan, { signal }: LeadPlan['lead'], house: PlanRequest['house']) {
-  const { end, connector, refusal, fit, strip, bag } = plan;
+  const { end, input, connector, refusal, fit, strip, bag } = plan;
   const instead = whatWouldGo(plan, signal, house);
   return {
     name: end.name,
@@ -99,6 +99,7 @@ function endAnswer(plan: EndPlan, { signal }: LeadPlan['lead'], house: PlanReque
       cables: instead.cables.map(({ id }) => id),
     },
     bag,
+    strippedWith: { name: input.stripper.name, kind: input.stripper.kind },
     fit: fit.map((check) => ({
       check: check.id,
       opensMm: check.kind === 'measured' ? mm(check.hole.value) : null,

@@ -2,7 +2,7 @@ import { cables } from '../cable/catalogue/catalogue.ts';
 import { answersFor } from '../connector/contents.ts';
 import { bagQuestions } from '../method/bag-questions.ts';
 import { connectors } from '../connector/catalogue/catalogue.ts';
-import { shopTools } from '../house/house.ts';
+import { toolNames } from './request-words.ts';
 import { practiceChoices } from '../house/practice.ts';
 
 /** What a request for a plan may name: ids of cables and connectors, practices with their schools, tools. */
@@ -16,5 +16,5 @@ export const planList = () => ({
     bag: Object.fromEntries(bagQuestions(connector).map((name) => [name, answersFor(name, connector)])),
   })),
   practices: practiceChoices,
-  tools: [...shopTools],
+  tools: [...toolNames],
 });

@@ -7,7 +7,9 @@ import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
 import { usualSignal } from '../connector/signal.ts';
 import type { House } from '../house/house.ts';
-import { defaultHouse, houseSchema } from '../house/house.ts';
+import { defaultHouse, houseSchema, shopTools } from '../house/house.ts';
+import type { Stripper } from '../house/stripper.ts';
+import { stripperSchema } from '../house/stripper.ts';
 import type { ExtraPart, Lead } from '../lead/lead.ts';
 import { leadSchema } from '../lead/lead.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
@@ -158,10 +160,42 @@ function withSecondCores(request: PlanRequest, { ends }: Words): PlanRequest {
   return { ...request, lead };
 }
 
-const houseOf = ({ tools }: Words): House => ({
-  ...defaultHouse(noTime),
-  ...(tools ? { tools: [...tools] } : {}),
-});
+function houseOf(words: Words): House {
+  const house = defaultHouse(noTime);
+  const { tools } = words;
+  return {
+    ...house,
+    ...(tools ? { tools: shopTools.filter((tool) => tools.includes(tool)) } : {}),
+    strippers: strippersOf(words, house),
+  };
+}
+
+/** What a request says that the shop strips with: by name, as it describes them, or the usual ones where it says nothing. */
+function strippersOf({ tools = [], strippers = [] }: Words, house: House): Stripper[] {
+  const named = house.strippers.filter(({ id }) => tools.includes(id));
+  const described = strippers.map(({ name, takes: [least, most], ...own }, index) => {
+    const stripper = stripperSchema.safeParse({ ...own, id: name, name, takes: { least, most } });
+    if (stripper.success) return stripper.data;
+    const [{ path, message }] = stripper.error.issues as [z.core.$ZodIssue];
+    const isBlades = path[0] === 'bares';
+    throw new RequestError(
+      `strippers.${index}.${isBlades ? 'bares' : 'takes'}`,
+      isBlades ? own.bares : [least, most],
+      isBlades ? 'what its three blades bare: conductor, dielectric, braid' : message,
+    );
+  });
+  const own = [...named, ...described];
+  return own.length > 0 ? own : house.strippers;
+}
+
+/** The tool that an end is to be stripped with. @throws RequestError where the shop has none of that name. */
+function strippedWithAsked(name: string | undefined, { strippers }: House, field: string) {
+  if (name === undefined) return {};
+  const stripper = strippers.find((each) => each.name === name);
+  if (!stripper)
+    throw new RequestError(field, name, `one of: ${strippers.map((each) => each.name).join(', ')}`);
+  return { stripperId: stripper.id };
+}
 
 function connectorAsked(id: string, field: string): Connector {
   const connector = connectors.find((each) => each.id === id);
@@ -233,6 +267,7 @@ function withOwnCards(lead: Lead, cards: readonly GaugeCard[], { ends }: Words, 
           ends[index]!.breakout,
           `ends.${index}.breakout`,
         ),
+        ...strippedWithAsked(ends[index]!.strippedWith, house, `ends.${index}.strippedWith`),
         ...(ends[index]!.called ? { called: ends[index]!.called } : {}),
         ...otherCableAsked(
           leadConnector(lead, end.connectorId),

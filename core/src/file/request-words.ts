@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { channelNames, signals } from '../connector/signal.ts';
 import { braidedSleeves } from '../cut/braided-sleeve.ts';
 import { shopTools } from '../house/house.ts';
+import { stripperKinds } from '../house/stripper.ts';
+import { usualStrippers } from '../house/usual-strippers.ts';
 import { ownPracticeSchema } from '../house/practice.ts';
 import { addedKinds } from '../lead/added-part.ts';
 import { environments, longestBreakout, lyingPlaces } from '../lead/lead.ts';
@@ -54,6 +56,24 @@ const endSchema = z.strictObject({
   otherCable: z.string().optional(),
   /** What becomes of the second core of a pair, where it has no use of its own. */
   secondCore: oneOf(secondCores).optional(),
+  /** Which of the tools that strip, by its name. */
+  strippedWith: z.string({ error: 'the name of a tool that strips' }).optional(),
+});
+
+/** A tool that strips, where the usual ones are not what the shop has. */
+const stripperWords = z.strictObject({
+  kind: oneOf(stripperKinds),
+  name: z.string({ error: 'a name' }).min(1),
+  /** Least and most outside diameter. */
+  takes: z.tuple([feature, feature], { error: 'two lengths, such as ["4.5 mm", "8 mm"]' }),
+  bares: z
+    .strictObject(
+      { conductor: feature, dielectric: feature, braid: feature },
+      { error: 'what three blades bare: conductor, dielectric, braid' },
+    )
+    .optional(),
+  depth: feature.optional(),
+  drive: oneOf(['by hand', 'in a drill', 'either'] as const).optional(),
 });
 
 const placeSchema = { near: z.string().default('A'), distance: feature.default(0.1) };
@@ -88,6 +108,9 @@ const extraPartSchema = z.discriminatedUnion(
   { error: `a kind: label sleeve, choke, braided sleeve, ${addedKinds.join(', ')}` },
 );
 
+/** Tools that a request may name: those of a shop, and those that every shop strips with. */
+export const toolNames: readonly string[] = [...shopTools, ...usualStrippers.map(({ id }) => id)];
+
 export const wordsSchema = z.strictObject({
   cable: z.string({ error: 'the id of a cable (npm run -s plan -- --list)' }),
   length,
@@ -103,7 +126,8 @@ export const wordsSchema = z.strictObject({
   power: power.optional(),
   lives: oneOf(environments).optional(),
   practice: ownPracticeSchema.strict().optional(),
-  tools: z.array(oneOf(shopTools)).optional(),
+  tools: z.array(oneOf(toolNames)).optional(),
+  strippers: z.array(stripperWords).optional(),
   instruments: z
     .undefined({ error: 'nothing: a house’s own instruments are not planned with yet' })
     .optional(),

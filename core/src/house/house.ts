@@ -4,6 +4,8 @@ import { envelopeSchema } from '../record/envelope.ts';
 import { firstRevision } from '../record/revise.ts';
 import { practiceSchema, usualPractice } from './practice.ts';
 import { deviceProfileSchema } from './device.ts';
+import { stripperSchema } from './stripper.ts';
+import { usualStrippers } from './usual-strippers.ts';
 
 const metres = z.number().positive();
 
@@ -15,17 +17,15 @@ export const usualLimits = {
   returnLossExtra: 0,
 } as const;
 
-/** Tools that not every shop has, by the names that methods ask for. */
+/** Tools that not every shop has beside those that strip, by the names that methods ask for. */
 export const shopTools = [
   'iron with a big tip',
   'fine iron',
   'gland spanners',
   'torque spanner',
   'flaring tool',
-  'coring tool',
   'seizing spanners',
   'compression tool',
-  'fine saw',
   'modular crimp tool',
 ] as const;
 export type ShopTool = (typeof shopTools)[number];
@@ -59,6 +59,8 @@ export const houseSchema = envelopeSchema.extend({
   dies: z.array(metres),
   /** Tools other than dies that the shop has, by name. */
   tools: z.array(z.enum(shopTools)).default([...shopTools]),
+  /** What it strips with: of two that suit an end the first is taken. */
+  strippers: z.array(stripperSchema),
   solderWire: z
     .object({ diameter: metres, fluxByMass: z.number().min(0).max(0.1) })
     .default({ diameter: 1e-3, fluxByMass: 0.022 }),
@@ -96,6 +98,10 @@ export const houseSchema = envelopeSchema.extend({
 
 export type House = z.infer<typeof houseSchema>;
 export type Shrink = z.infer<typeof shrinkSchema>;
+
+/** Whether a shop has a tool by the name that methods ask for it. */
+export const hasTool = ({ tools, strippers }: House, name: string): boolean =>
+  tools.some((tool) => tool === name) || strippers.some(({ kind }) => kind === name);
 
 /** Ring colours that a new shop starts with, by length. A house's own: there is no standard. */
 const defaultLengthColours = [
@@ -144,6 +150,7 @@ export function defaultHouse(now: string): House {
     storeCoil: null,
     dies: [1.07e-3, 1.73e-3, 2.54e-3, 4.52e-3, 5.41e-3, 6.48e-3, 8.23e-3, 10.9e-3, 15.5e-3],
     tools: [...shopTools],
+    strippers: [...usualStrippers],
     solderWire: { diameter: 1e-3, fluxByMass: 0.022 },
     tackAbove: 100,
     shrink: [

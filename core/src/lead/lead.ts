@@ -37,6 +37,8 @@ const endSchema = z.object({
   quarterTurns: z.number().int().min(0).max(3).default(0),
   /** How long its cores are free of the jacket, metres, where it does not clamp the jacket; absent for the usual of its kind. */
   breakout: z.number().min(shortestBreakout).max(longestBreakout).optional(),
+  /** The tool of the house that it is stripped with; absent: the first that takes its cable and can make its strip. */
+  stripperId: z.string().optional(),
   /** What becomes of its spare cores, where that is not as the lead does it elsewhere. */
   spareCore: z.enum(spareCores).optional(),
   /** It lies there already, in a wall or a trench: it is not made here, and nothing goes on the cable from it. */

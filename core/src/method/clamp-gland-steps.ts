@@ -15,17 +15,10 @@ import { overBraid } from '../cable/braid.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { cableTugStep, noShortStep, setbackStep, tighteningSetting } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
-import { goBack, stripAgain } from '../recipe/recipe.ts';
+import { goBack, stripAgain, stripBegins } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import {
-  braidWords,
-  cutFigure,
-  dielectricStep,
-  jacketStep,
-  measureSteps,
-  nickStep,
-} from '../recipe/strip-steps.ts';
+import { braidWords, coaxStripSteps, cutFigure } from '../recipe/strip-steps.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import { cutOf } from '../strip/cut-of.ts';
 import { capOf } from './clamp-cap.ts';
@@ -80,11 +73,7 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
   const wanted = contents.cap === 'plain' && power > house.tackAbove;
   const cap = capOf(input) === 'ribbed' ? 'fitted' : wanted ? 'wanted' : 'none';
   return [
-    jacketStep(input),
-    ...fanSteps(input),
-    dielectricStep(input),
-    ...measureSteps(input),
-    nickStep(input),
+    ...coaxStripSteps(input, { braid: fanSteps(input) }),
     ...spacerSteps(input),
     ...solderContactSteps(input),
     {
@@ -120,7 +109,7 @@ export function clampGlandSteps(input: RecipeInput): StepDraft[] {
       ],
       hold: lookHold(
         holdLabels.glandTightBodyNot,
-        goBack('jacket', glandAdvice({ series: connector.series.series })),
+        goBack(stripBegins(input), glandAdvice({ series: connector.series.series })),
       ),
     },
     cableTugStep(input, 'gland', 'gland', goBack('gland', cableTugAdvice)),

@@ -114,7 +114,7 @@ export function stripClampGland(input: EndInput): StripPlan {
         { label: 'mating plane', at: plane },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 

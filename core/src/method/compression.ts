@@ -27,7 +27,7 @@ import type { RecipeInput } from '../recipe/recipe.ts';
 import { cutOffAgain, goBack, stripAgain } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
+import { coaxStripSteps, foldBraidStep } from '../recipe/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, dielectricIn, holeTerm } from '../fit/coax-checks.ts';
 import { overFoil, cableRings } from '../strip/cable-rings.ts';
@@ -87,7 +87,7 @@ function strip(input: EndInput): StripPlan {
         { label: 'nut face', at: tip },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 
@@ -185,11 +185,7 @@ function steps(input: RecipeInput): StepDraft[] {
   const { endName, connector } = input;
   const scrap = [connectorScrap(connector)];
   return [
-    jacketStep(input),
-    foldBraidStep(input, 'the jacket'),
-    dielectricStep(input),
-    ...measureSteps(input),
-    nickStep(input),
+    ...coaxStripSteps(input, { braid: [foldBraidStep(input, 'the jacket')] }),
     {
       role: 'insert',
       work: 'seat',

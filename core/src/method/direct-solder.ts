@@ -36,7 +36,7 @@ import type { RecipeInput } from '../recipe/recipe.ts';
 import { cutOffAgain, goBack } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import { cutFigure, measureSteps, nickStep } from '../recipe/strip-steps.ts';
+import { cutFigure, measureSteps, nickStep, stripTool } from '../recipe/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, solderingCheck } from '../fit/coax-checks.ts';
 import { fillets, solderFeed, solderHeat } from '../fit/solder.ts';
@@ -99,7 +99,7 @@ function strip(input: EndInput): StripPlan {
         { label: 'mating plane', at: plane },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 
@@ -206,8 +206,8 @@ function steps(input: RecipeInput): StepDraft[] {
       role: 'tube',
       work: 'strip',
       stage: 'Strip',
-      ...tubeWords({ endName }),
-      tools: [{ label: 'Tube cutter', setting: 'a quarter turn deeper each round' }],
+      ...tubeWords({ endName, sawn: input.stripper.kind === 'fine saw' }),
+      tools: [stripTool(input)],
       figures: [cutFigure('from the squared end', cutOf(input.strip, 'conductor'))],
     },
     ...measureSteps(input),

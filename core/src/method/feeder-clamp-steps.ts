@@ -19,7 +19,7 @@ import type { RecipeInput } from '../recipe/recipe.ts';
 import { goBack, stripAgain } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import { cutFigure, measureSteps, nickStep } from '../recipe/strip-steps.ts';
+import { cutFigure, measureSteps, nickStep, stripTool } from '../recipe/strip-steps.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import { cutOf } from '../strip/cut-of.ts';
 
@@ -51,7 +51,7 @@ function stripSteps(input: RecipeInput): StepDraft[] {
       work: 'strip',
       stage: 'Strip',
       ...tubeWords({ endName, valleys }),
-      tools: [{ label: 'Fine saw', setting: 'light strokes, guided by the ring' }],
+      tools: [stripTool(input, 'light strokes, guided by the ring')],
       figures: [cutFigure('outer, from the jacket edge', valley)],
     },
     {

@@ -89,7 +89,7 @@ export function stripFeederClamp(input: EndInput): StripPlan {
         { label: 'mating plane', at: plane },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 

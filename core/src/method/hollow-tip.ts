@@ -15,7 +15,7 @@ import { cableTugStep, noShortStep } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
 import { cutOffAgain, goBack } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
-import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../recipe/strip-steps.ts';
+import { coaxStripSteps, trimBraidStep } from '../recipe/strip-steps.ts';
 import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
 import { flush } from '../strip/joint-window.ts';
 import { ring } from '../strip/section.ts';
@@ -95,7 +95,7 @@ function strip(input: EndInput): StripPlan {
         { label: 'tip', at: j + value('lipToTip') },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 
@@ -107,11 +107,7 @@ function steps(input: RecipeInput): StepDraft[] {
   ];
   const tip = tipSteps(input, melted);
   return [
-    jacketStep(input),
-    trimBraidStep(input),
-    dielectricStep(input),
-    ...measureSteps(input),
-    nickStep(input),
+    ...coaxStripSteps(input, { braid: [trimBraidStep(input)] }),
     ...innerFerruleSteps(input),
     {
       role: 'insert',

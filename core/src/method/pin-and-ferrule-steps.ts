@@ -37,7 +37,7 @@ import { cutOffAgain, goBack, stripAgain } from '../recipe/recipe.ts';
 import type { HoldPoint } from '../recipe/step.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import { dielectricStep, jacketStep, measureSteps, nickStep, trimBraidStep } from '../recipe/strip-steps.ts';
+import { coaxStripSteps, trimBraidStep } from '../recipe/strip-steps.ts';
 import { contactFixing } from '../fit/coax-checks.ts';
 import { dieTolerance, nearestDie } from '../fit/die.ts';
 import { solderFeed, solderHeat } from '../fit/solder.ts';
@@ -46,11 +46,7 @@ import { formatForce } from '../quantity/force.ts';
 /** Strip and Join of a connector with a contact of its own and a crimped ferrule. */
 export function pinAndFerruleSteps(input: RecipeInput): StepDraft[] {
   return [
-    jacketStep(input),
-    trimBraidStep(input),
-    dielectricStep(input),
-    ...measureSteps(input),
-    nickStep(input),
+    ...coaxStripSteps(input, { braid: [trimBraidStep(input)] }),
     ...innerFerruleSteps(input),
     ...spacerSteps(input),
     ...(contactFixing(input).how === 'crimp'

@@ -75,7 +75,7 @@ export function stripPinAndFerrule(input: EndInput): StripPlan {
         { label: 'mating plane', at: j + value('lipToMatingPlane') },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 

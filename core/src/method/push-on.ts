@@ -26,7 +26,7 @@ import type { RecipeInput } from '../recipe/recipe.ts';
 import { cutOffAgain, goBack, stripAgain } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
+import { coaxStripSteps, foldBraidStep } from '../recipe/strip-steps.ts';
 import { conductorIn, dielectricIn, jacketThrough, dieChecks, ferruleChecks } from '../fit/coax-checks.ts';
 import { flush } from '../strip/joint-window.ts';
 import { ring } from '../strip/section.ts';
@@ -87,10 +87,6 @@ function strip(input: EndInput): StripPlan {
       endId: input.endId,
       rearLip: j,
       covered: ferruleCovers(input),
-      prepTool: [
-        { label: 'first cut', from: 'dielectric' },
-        { label: 'second cut', from: 'datum' },
-      ],
       cuts: cutsOf(input, at),
       section: sectionOf(input, at),
       planes: [
@@ -100,7 +96,7 @@ function strip(input: EndInput): StripPlan {
         { label: 'mating plane', at: plane },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 
@@ -195,18 +191,18 @@ function sectionOf(input: EndInput, at: Places): SectionRing[] {
 function steps(input: RecipeInput): StepDraft[] {
   const where = `end ${input.endName}`;
   return [
-    jacketStep(input),
-    foldBraidStep(input, 'the jacket, out of the way'),
-    dielectricStep(input, 'Trim the conductor to its length.'),
-    {
-      role: 'chamfer',
-      work: 'strip',
-      stage: 'Strip',
-      ...chamferWords({ where }),
-      tools: [{ label: 'Deburring tool', setting: 'fine' }],
-    },
-    ...measureSteps(input),
-    nickStep(input),
+    ...coaxStripSteps(input, {
+      braid: [foldBraidStep(input, 'the jacket, out of the way')],
+      chamfer: [
+        {
+          role: 'chamfer',
+          work: 'strip',
+          stage: 'Strip',
+          ...chamferWords({ where }),
+          tools: [{ label: 'Deburring tool', setting: 'fine' }],
+        },
+      ],
+    }),
     ...innerFerruleSteps(input),
     {
       role: 'insert',

@@ -45,9 +45,9 @@ describe('soldered body', () => {
   test('coupling on, strip, body, look, no short, tip, holes, no short: in that order', () => {
     const order = names(planOf(...whip));
     const wanted = [
+      'dielectric',
       'jacket',
       'braid',
-      'dielectric',
       'measure',
       'nick-and-whisker',
       'insert',
@@ -154,11 +154,11 @@ describe('ferrules', () => {
     const inexact = { dies: [1.73e-3, 5.6e-3] };
     const rework = (as: House) =>
       ofA(planOf('rg-58', 'bnc-plug-50-crimp-5', { as }), 'cable-tug').hold!.rework;
-    expect(rework(house)).toMatchObject({ backTo: 'jacket', partsOff: ['A/ferrule'] });
-    expect(rework(practised({}, inexact)).backTo).toBe('jacket');
+    expect(rework(house)).toMatchObject({ backTo: 'dielectric', partsOff: ['A/ferrule'] });
+    expect(rework(practised({}, inexact)).backTo).toBe('dielectric');
     const again = practised({ secondCrimp: 'once more, turned, with an inexact die' });
     expect(rework({ ...again, ...inexact })).toMatchObject({ backTo: 'ferrule', uses: 0 });
-    expect(rework(again).backTo).toBe('jacket');
+    expect(rework(again).backTo).toBe('dielectric');
   });
 
   test('the bell at the cable end is house practice', () => {

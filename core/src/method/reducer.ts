@@ -21,10 +21,10 @@ import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
 import { cableTugStep, noShortStep } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
-import { cutOffAgain, goBack } from '../recipe/recipe.ts';
+import { cutOffAgain, goBack, stripBegins } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
+import { coaxStripSteps, foldBraidStep } from '../recipe/strip-steps.ts';
 import { judgeClearance } from '../fit/clearance.ts';
 import { conductorIn, holeTerm, jacketThrough, solderingCheck } from '../fit/coax-checks.ts';
 import { ring } from '../strip/section.ts';
@@ -95,7 +95,7 @@ function strip(input: EndInput): StripPlan {
         { label: 'tip', at: lip.value + value('lipToTip') },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 
@@ -166,11 +166,9 @@ function steps(input: RecipeInput): StepDraft[] {
   const scrap = [connectorScrap(connector)];
   const solders = house.practice.bodyHoles === 'all';
   return [
-    jacketStep(input),
-    foldBraidStep(input, 'the nose of the reducer, which stands flush with the jacket edge'),
-    dielectricStep(input),
-    ...measureSteps(input),
-    nickStep(input),
+    ...coaxStripSteps(input, {
+      braid: [foldBraidStep(input, 'the nose of the reducer, which stands flush with the jacket edge')],
+    }),
     {
       role: 'insert',
       work: 'seat',
@@ -185,7 +183,7 @@ function steps(input: RecipeInput): StepDraft[] {
       joint: 'screwed reducer',
       stage: 'Join',
       ...holesLookWords({ endName }),
-      hold: lookHold(holdLabels.braidEveryHole, goBack('jacket', holesLookAdvice)),
+      hold: lookHold(holdLabels.braidEveryHole, goBack(stripBegins(input), holesLookAdvice)),
     },
     noShortStep(input, 'before any solder', goBack('insert', noShortAdvice)),
     ...tipSteps(input, cutOffAgain(input, tipAdvice, scrap)),

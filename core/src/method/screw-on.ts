@@ -22,7 +22,7 @@ import type { RecipeInput } from '../recipe/recipe.ts';
 import { cutOffAgain, goBack } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import { dielectricStep, foldBraidStep, jacketStep, measureSteps, nickStep } from '../recipe/strip-steps.ts';
+import { coaxStripSteps, foldBraidStep } from '../recipe/strip-steps.ts';
 import { biteCheck, conductorIn, dielectricIn } from '../fit/coax-checks.ts';
 import { solderHeat } from '../fit/solder.ts';
 import { ring } from '../strip/section.ts';
@@ -100,7 +100,7 @@ function strip(input: EndInput): StripPlan {
         { label: 'tip', at: lip.value + value('lipToTip') },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 
@@ -114,19 +114,19 @@ function steps(input: RecipeInput): StepDraft[] {
   const heat = solderHeat('tinning', { length: 8e-3, outside: 1.5e-3 }, house);
   const tin = tins(input);
   return [
-    jacketStep(input),
-    foldBraidStep(input, 'the jacket'),
-    dielectricStep(input),
-    {
-      role: 'core',
-      work: tin ? 'tin' : 'strip',
-      stage: 'Strip',
-      ...coreWords({ tin, endName }),
-      tools: tin ? [ironTool(heat)] : [],
-      caution: tin ? solderCaution(input) : null,
-    },
-    ...measureSteps(input),
-    nickStep(input),
+    ...coaxStripSteps(input, {
+      braid: [foldBraidStep(input, 'the jacket')],
+      core: [
+        {
+          role: 'core',
+          work: tin ? 'tin' : 'strip',
+          stage: 'Strip',
+          ...coreWords({ tin, endName }),
+          tools: tin ? [ironTool(heat)] : [],
+          caution: tin ? solderCaution(input) : null,
+        },
+      ],
+    }),
     {
       role: 'insert',
       work: 'seat',

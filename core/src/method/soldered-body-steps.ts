@@ -12,17 +12,10 @@ import {
 import { connectorScrap } from '../recipe/scrap.ts';
 import { ironTool, noShortStep, solderCaution } from '../recipe/join-steps.ts';
 import type { RecipeInput } from '../recipe/recipe.ts';
-import { cutOffAgain, goBack } from '../recipe/recipe.ts';
+import { cutOffAgain, goBack, stripBegins } from '../recipe/recipe.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import {
-  braidWords,
-  cutFigure,
-  dielectricStep,
-  jacketStep,
-  measureSteps,
-  nickStep,
-} from '../recipe/strip-steps.ts';
+import { braidWords, coaxStripSteps, cutFigure } from '../recipe/strip-steps.ts';
 import { solderHeat } from '../fit/solder.ts';
 import { cutOf } from '../strip/cut-of.ts';
 import type { EndInput } from '../end/end-input.ts';
@@ -74,11 +67,7 @@ function holesSteps(input: RecipeInput): StepDraft[] {
 
 export function steps(input: RecipeInput): StepDraft[] {
   return [
-    jacketStep(input),
-    braidStep(input),
-    dielectricStep(input),
-    ...measureSteps(input),
-    nickStep(input),
+    ...coaxStripSteps(input, { braid: [braidStep(input)] }),
     {
       role: 'insert',
       work: 'seat',
@@ -93,7 +82,7 @@ export function steps(input: RecipeInput): StepDraft[] {
       joint: 'screwed body',
       stage: 'Join',
       ...holesLookWords({ endName: input.endName }),
-      hold: lookHold(holdLabels.braidUnderEveryHole, goBack('jacket', holesLookAdvice)),
+      hold: lookHold(holdLabels.braidUnderEveryHole, goBack(stripBegins(input), holesLookAdvice)),
     },
     noShortStep(input, 'before any solder', goBack('insert', noShortAdvice)),
     ...tipSteps(input, cutOffAgain(input, tipAdvice, [connectorScrap(input.connector)])),

@@ -94,7 +94,7 @@ export function strip(input: EndInput): StripPlan {
         { label: 'tip', at: lip.value + value('lipToTip') },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 

@@ -23,7 +23,7 @@ import { cutOffAgain, goBack, stripAgain } from '../recipe/recipe.ts';
 import { shrinkCool, shrinkFrom } from '../recipe/shrink-words.ts';
 import type { StepDraft } from '../recipe/step-draft.ts';
 import { lookHold } from '../recipe/step-draft.ts';
-import { cutFigure, measureSteps, nickStep } from '../recipe/strip-steps.ts';
+import { cutFigure, measureSteps, nickStep, stripTool } from '../recipe/strip-steps.ts';
 import { bendRadius } from '../cable/body.ts';
 import type { Explained } from '../quantity/explained.ts';
 import { formatMillimetres } from '../quantity/length.ts';
@@ -57,9 +57,15 @@ export function trunkSeizingSteps(input: RecipeInput): StepDraft[] {
 const onOtherSide = (steps: StepDraft[]): StepDraft[] =>
   steps.map((step) => ({ ...step, side: 'other', about: 'other side' }));
 
+/** A coring tool that goes one way only decides; one that goes either way is driven as the house does. */
+const isDrilled = ({ house, stripper }: RecipeInput): boolean =>
+  stripper.kind === 'coring tool' && stripper.drive !== 'either'
+    ? stripper.drive === 'in a drill'
+    : house.practice.coring === 'drill';
+
 function stripSteps(input: RecipeInput): StepDraft[] {
-  const { cable, endName, house, strip: plan, connector } = input;
-  const drill = house.practice.coring === 'drill';
+  const { cable, endName, strip: plan, connector } = input;
+  const drill = isDrilled(input);
   const radius = bendRadius(cable)?.once ?? 10 * cable.jacket.diameter;
   const clad = cable.conductor.strandLayers[0]!.metal === 'aluminium';
   return [
@@ -78,7 +84,7 @@ function stripSteps(input: RecipeInput): StepDraft[] {
       work: 'strip',
       stage: 'Strip',
       ...dielectricWords({ endName, forDielectric: connector.forDielectric, drill }),
-      tools: [{ label: 'Coring tool', setting: drill ? 'in a slow drill' : 'by hand' }],
+      tools: [stripTool(input, drill ? 'in a slow drill' : 'by hand')],
       figures: [
         cutFigure('dielectric, from the jacket edge (behind it is minus)', cutOf(plan, 'dielectric')),
       ],

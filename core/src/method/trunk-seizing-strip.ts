@@ -97,7 +97,7 @@ export function stripTrunkSeizing(input: EndInput): StripPlan {
         { label: 'seizing nut', at: seizingEnd },
       ],
     },
-    input.house,
+    input.stripper,
   );
 }
 

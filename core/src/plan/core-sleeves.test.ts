@@ -19,7 +19,8 @@ describe('sleeves over cores, tails and joints', () => {
     expect(plan.sleeves[0]!.cutLength.value).toBeCloseTo(0.022 / 0.9, 6);
     const first = plan.steps.filter(({ role }) => role === 'joint').map(({ text }) => text.firstTime);
     for (const text of first) expect(text).toMatch(/^Put its colour sleeve on the core first/);
-    expect(plan.steps[0]!.cuts.map(({ colour }) => colour)).toEqual(expect.arrayContaining(['red', 'black']));
+    const called = plan.steps[0]!.cuts.map(({ label, colour }) => `${label} ${colour ?? ''}`);
+    for (const colour of [/red/, /black/]) expect(called.some((name) => colour.test(name))).toBe(true);
   });
 
   test('a shield tail has one as long as its way to the contact; ends that are fitted need none', () => {

@@ -6,6 +6,7 @@ import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import type { MatingPort } from '../connector/port.ts';
 import type { MethodName } from '../connector/method-name.ts';
 import type { House } from '../house/house.ts';
+import { hasTool } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { powerLimits } from '../line/power-rating.ts';
 import { looseEnd } from '../end/end-input.ts';
@@ -101,9 +102,8 @@ function lineReasons(want: EndWant, { series }: CoaxConnector): EndReason[] {
 }
 
 function toolReasons(method: AnyMethod, house: House): EndReason[] {
-  const had: readonly string[] = house.tools;
   return method.traits.shopTools
-    .filter((tool) => !had.includes(tool))
+    .filter((tool) => !hasTool(house, tool))
     .map((tool) => ({ about: 'tools', weight: 'against', text: toolMissingWords(tool) }));
 }
 

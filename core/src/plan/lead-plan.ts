@@ -24,6 +24,8 @@ import { frequencyChecks } from '../fit/frequency-limit.ts';
 import type { JointImpedance } from '../fit/impedance.ts';
 import { jointImpedances } from '../fit/impedance.ts';
 import { endInput, otherSideInput } from '../end/end-input.ts';
+import { chosenStripper, strippersFor } from '../end/end-stripper.ts';
+import { stripperFindings, stripperFit } from '../fit/stripper-fit.ts';
 import { otherSideId } from '../lead/other-side-id.ts';
 import { otherSides } from '../lead/other-side.ts';
 import type { AnyMethod } from '../method/method.ts';
@@ -205,8 +207,20 @@ function cardOf(end: LeadEnd, cards: readonly GaugeCard[]): GaugeCard {
   return card;
 }
 
-function planEnd(end: LeadEnd, input: AnyEndInput): EndPlan {
-  const method = methodOf(input.connector.method);
+/** An end with the tool that was chosen for it, or with the first that takes its cable and makes its strip. */
+function withStripper(end: LeadEnd, input: AnyEndInput, method: AnyMethod): AnyEndInput {
+  const { house, cable } = input;
+  if (chosenStripper(end, input, house)) return input;
+  const strip = method.strip(input);
+  const able = strippersFor(input, house);
+  const makes = able.find((stripper) => stripperFindings(stripper, strip, cable).length === 0);
+  return { ...input, stripper: makes ?? able.at(-1) ?? input.stripper };
+}
+
+function planEnd(end: LeadEnd, given: AnyEndInput): EndPlan {
+  const method = methodOf(given.connector.method);
+  const input = withStripper(end, given, method);
+  const strip = method.strip(input);
   return {
     end,
     input,
@@ -216,8 +230,8 @@ function planEnd(end: LeadEnd, input: AnyEndInput): EndPlan {
     card: input.card,
     refusal: method.refuses(input.cable),
     cardProblems: gaugeCardProblems(input.card, method.rules),
-    fit: method.fit(input),
-    strip: method.strip(input),
+    fit: [...method.fit(input), stripperFit(input, strip)],
+    strip,
     bag: bagReport(end, input),
   };
 }

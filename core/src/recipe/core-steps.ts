@@ -26,7 +26,7 @@ import type { RecipeInput } from './recipe.ts';
 import { goBack, stripAgain } from './recipe.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
-import { cutFigure, withTrialFit } from './strip-steps.ts';
+import { cutFigure, stripTool, withTrialFit } from './strip-steps.ts';
 
 export type CoreRecipe = RecipeInput<LayeredCable>;
 
@@ -68,12 +68,7 @@ function coreJacketStep(input: CoreRecipe): StepDraft {
     work: 'strip',
     stage: 'Strip',
     ...coreJacketWords({ where: at(input), many, shield, under: layersUnder(input) }),
-    tools: [
-      {
-        label: input.house.practice.stripping === 'blade' ? 'Blade' : 'Jacket stripper',
-        setting: 'depth tried on an offcut',
-      },
-    ],
+    tools: [stripTool(input, 'depth tried on an offcut')],
     figures: [{ label: 'from the cut end', figure: stripLength(input.strip), plus: null, minus: null }],
   };
 }

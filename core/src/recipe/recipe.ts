@@ -24,10 +24,19 @@ export interface RecipeInput<C extends LayeredCable = CoaxCable> extends EndInpu
 /** What of a recipe is known before the threading plan: the rest follows from when the end is closed. */
 export type LeadRecipe = Omit<RecipeInput<LayeredCable>, 'requires' | 'partIds' | 'othersClosed'>;
 
+/** What the strip of an end begins with: the tool decides. */
+export const stripBegins = ({ stripper }: Pick<RecipeInput<LayeredCable>, 'stripper'>): StepRole =>
+  stripper.kind === 'two-position rotary tool'
+    ? 'dielectric'
+    : stripper.kind === 'three-blade rotary tool'
+      ? 'one-spin'
+      : 'jacket';
+
 /** A strip taken again costs a squaring cut and the strip itself; nothing is scrap yet. */
-export function stripAgain({ strip, house }: RecipeInput<LayeredCable>, advice: string): HoldPoint['rework'] {
+export function stripAgain(input: RecipeInput<LayeredCable>, advice: string): HoldPoint['rework'] {
+  const { strip, house } = input;
   return {
-    backTo: 'jacket',
+    backTo: stripBegins(input),
     advice,
     scrap: [],
     partsOff: [],
@@ -37,12 +46,13 @@ export function stripAgain({ strip, house }: RecipeInput<LayeredCable>, advice: 
 
 /** A closed end cut off: its parts are scrap and are threaded anew. */
 export function cutOffAgain(
-  { endId, cut, partIds }: RecipeInput<LayeredCable>,
+  input: RecipeInput<LayeredCable>,
   advice: string,
   scrap: Scrap[],
 ): HoldPoint['rework'] {
+  const { endId, cut, partIds } = input;
   const { length } = cut.retermination.find((candidate) => candidate.endId === endId)!;
-  return { backTo: 'jacket', advice, scrap, partsOff: [...partIds], uses: length.value };
+  return { backTo: stripBegins(input), advice, scrap, partsOff: [...partIds], uses: length.value };
 }
 
 /** Going back a step costs nothing but the time. */

@@ -24,6 +24,7 @@ export const stepRoles = [
   'split-seal',
   'split-rings',
   // strip
+  'one-spin',
   'jacket',
   'tube',
   'braid',

@@ -89,7 +89,8 @@ export const stepSchema = z.object({
   threads: z.array(stepPartSchema),
   /** Parts for which this step is too late: all are on the cable before it is done. */
   requires: z.array(stepPartSchema),
-  tools: z.array(z.object({ label: z.string(), setting: z.string() })),
+  /** `stripper` is the tool of the stores whose blades wear at it. */
+  tools: z.array(z.object({ label: z.string(), setting: z.string(), stripper: z.string().optional() })),
   figures: z.array(figureSchema),
   /** How the work is held. */
   held: z.string().default(''),
@@ -113,6 +114,10 @@ export type HoldPoint = z.infer<typeof holdPointSchema>;
 export type AskedReading = z.infer<typeof askedReadingSchema>;
 export type PieceToCut = z.infer<typeof pieceToCutSchema>;
 export type StepPart = z.infer<typeof stepPartSchema>;
+
+/** The tool of the stores whose blades a step wears, by its id. */
+export const stripperOf = ({ tools }: Pick<Step, 'tools'>): string | undefined =>
+  tools.find(({ stripper }) => stripper !== undefined)?.stripper;
 
 /** A time to keep: dwell of the iron, cooling, glue that sets. Seconds. */
 export interface StepTimer {

@@ -4,15 +4,22 @@ import {
   trimBraidWords,
   foldBraidWords,
   dielectricWords,
+  firstCutWords,
+  oneSpinWords,
+  secondCutWords,
   measureWords,
   withTrialFitWords,
   nickWords,
 } from '../words/strip.ts';
-import type { CutLayer, StripCut } from '../strip/strip-plan.ts';
+import { stripperFindings } from '../fit/stripper-fit.ts';
+import type { StripperKind } from '../house/stripper.ts';
+import type { Explained } from '../quantity/explained.ts';
+import type { CutLayer, StripCut, StripPlan } from '../strip/strip-plan.ts';
 import { cutKey, cutOf, findCut, stripLength } from '../strip/cut-of.ts';
 import type { RecipeInput } from './recipe.ts';
 import { stripAgain } from './recipe.ts';
 import type { Step } from './step.ts';
+import { stripperOf } from './step.ts';
 import type { StepDraft } from './step-draft.ts';
 import { lookHold } from './step-draft.ts';
 
@@ -25,6 +32,7 @@ export function cutFigure(label: string, cut: StripCut): StepFigure {
 
 /** Which cuts each strip step makes: what its drawing shows. */
 export const layersOfStep: Readonly<Record<string, readonly CutLayer[]>> = {
+  'one-spin': ['braid', 'foil', 'dielectric', 'conductor'],
   jacket: ['conductor'],
   braid: ['braid'],
   foil: ['foil'],
@@ -32,45 +40,74 @@ export const layersOfStep: Readonly<Record<string, readonly CutLayer[]>> = {
   dielectric: ['dielectric', 'conductor'],
 };
 
-const isBlade = ({ house }: RecipeInput) => house.practice.stripping === 'blade';
 const atEnd = ({ endName }: RecipeInput) => `end ${endName}`;
 
-export function stripTool(input: RecipeInput) {
-  return isBlade(input)
-    ? { label: 'Blade', setting: 'fresh, shallow' }
-    : { label: 'Rotary prep tool', setting: 'blade depth tried on an offcut' };
+/** Cuts of a tool with stops or fixed blades that a step makes, from the cut end: all that can be measured while the jacket is on. */
+export function toolCutsOf(
+  step: Pick<Step, 'role' | 'tools'>,
+  { prepTool }: StripPlan,
+): StripPlan['prepTool'] {
+  if (stripperOf(step) === undefined) return [];
+  if (step.role === 'one-spin') return prepTool;
+  const [first, second, third] = prepTool;
+  // Three blades cut in one step: what comes after it is cut by hand.
+  if (!first || !second || third) return [];
+  return step.role === 'dielectric' ? [first] : step.role === 'jacket' ? [second] : [];
 }
 
-export function stripCaution(input: RecipeInput): string {
-  return isBlade(input) ? 'Cut away from the hand; clamp the cable.' : 'Glasses on when wire ends fly.';
-}
+/** How a tool is set where this bench has said nothing. */
+const usualSetting: Readonly<Record<StripperKind, string>> = {
+  'two-position rotary tool': 'blade depth tried on an offcut',
+  'three-blade rotary tool': 'three depths tried on an offcut',
+  blade: 'fresh, shallow',
+  'jacket stripper': 'depth tried on an offcut',
+  'fine saw': 'light strokes',
+  'tube cutter': 'a quarter turn deeper each round',
+  'coring tool': 'by hand',
+};
+
+/** The tool that an end is stripped with, as its steps name it; `setting` where a step sets it otherwise. */
+export const stripTool = (
+  { stripper }: Pick<RecipeInput, 'stripper'>,
+  setting = stripper.setting || usualSetting[stripper.kind],
+) => ({
+  label: `${stripper.name.slice(0, 1).toUpperCase()}${stripper.name.slice(1)}`,
+  setting,
+  stripper: stripper.id,
+});
+
+const stripCaution = ({ stripper }: Pick<RecipeInput, 'stripper'>): string =>
+  stripper.kind === 'blade' ? 'Cut away from the hand; clamp the cable.' : 'Glasses on when wire ends fly.';
 
 /** Both braids or one, as words for a sentence: what they are called, and what stands for them after that. */
 export function braidWords({ cable }: Pick<RecipeInput, 'cable'>): [braids: string, them: string] {
   return cable.braids.length > 1 ? ['both braids', 'them'] : ['the braid', 'it'];
 }
 
+/** A cut as it is measured while nothing is off yet. */
+const fromCutEnd = (label: string, figure: Explained): StepFigure => ({
+  label,
+  figure,
+  plus: null,
+  minus: null,
+});
+
 /** Squares the end and takes the jacket off: the datum of all that follows. */
-export function jacketStep(input: RecipeInput): StepDraft {
+function jacketStep(input: RecipeInput): StepDraft {
   const { strip } = input;
   return {
     role: 'jacket',
     work: 'strip',
     stage: 'Strip',
-    ...jacketWords({ where: atEnd(input), isBlade: isBlade(input) }),
+    ...jacketWords({ where: atEnd(input) }),
     tools: [stripTool(input)],
-    figures: [
-      { label: 'from the cut end', figure: stripLength(strip), plus: null, minus: null },
-      ...strip.prepTool.map(({ label, at }) => ({
-        label: `prep tool: ${label}`,
-        figure: at,
-        plus: null,
-        minus: null,
-      })),
-    ],
+    figures: [fromCutEnd('from the cut end', stripLength(strip))],
     caution: stripCaution(input),
   };
 }
+
+/** What braid is combed and trimmed with, whatever the layers were cut with. */
+const combAndTrim = { label: 'Braid comb and small scissors', setting: '' };
 
 /** Trims the braid short of the dielectric, and the foil where there is one. */
 export function trimBraidStep(input: RecipeInput): StepDraft {
@@ -88,7 +125,7 @@ export function trimBraidStep(input: RecipeInput): StepDraft {
       hasFoil: foil !== undefined,
       tooLong: braid.tooLong,
     }),
-    tools: [stripTool(input)],
+    tools: [combAndTrim],
     figures: [
       cutFigure('braid, from the jacket edge', braid),
       ...(foil ? [cutFigure('foil, from the jacket edge', foil)] : []),
@@ -112,16 +149,13 @@ export function foldBraidStep(input: RecipeInput, onto: string): StepDraft {
       hasFoil: input.cable.foil !== null,
       tooShort: braid.tooShort,
     }),
-    tools: [stripTool(input)],
+    tools: [combAndTrim],
     figures: [cutFigure('braid, from the jacket edge', braid)],
   };
 }
 
 /** Bares the conductor and trims it. */
-export function dielectricStep(
-  input: RecipeInput,
-  after = 'Then trim the conductor to its length.',
-): StepDraft {
+function dielectricStep(input: RecipeInput): StepDraft {
   const { strip, cable } = input;
   const dielectric = cutOf(strip, 'dielectric');
   const where = strip.datum === 'tube end' ? 'tube end' : 'jacket edge';
@@ -133,9 +167,7 @@ export function dielectricStep(
     ...dielectricWords({
       where: atEnd(input),
       where2: where,
-      isBlade: input.house.practice.stripping === 'blade',
       stranded,
-      after,
       tooShort: dielectric.tooShort,
     }),
     tools: [stripTool(input)],
@@ -145,6 +177,77 @@ export function dielectricStep(
     ],
     caution: stripCaution(input),
   };
+}
+
+/** Through all layers at the first stop: the squared end is the end of the conductor. */
+function firstCutStep(input: RecipeInput): StepDraft {
+  const { strip, cable } = input;
+  return {
+    role: 'dielectric',
+    work: 'strip',
+    stage: 'Strip',
+    ...firstCutWords({ where: atEnd(input), stranded: cable.conductor.strands > 1 }),
+    tools: [stripTool(input)],
+    figures: [fromCutEnd('first cut, from the cut end', strip.prepTool[0]!.at)],
+    caution: stripCaution(input),
+  };
+}
+
+/** The jacket alone at the second stop. */
+function secondCutStep(input: RecipeInput): StepDraft {
+  return {
+    role: 'jacket',
+    work: 'strip',
+    stage: 'Strip',
+    ...secondCutWords({ where: atEnd(input) }),
+    tools: [stripTool(input)],
+    figures: [fromCutEnd('second cut, from the cut end', input.strip.prepTool[1]!.at)],
+    caution: stripCaution(input),
+  };
+}
+
+/** Three depths at once. */
+function oneSpinStep(input: RecipeInput): StepDraft {
+  const { strip, cable, stripper } = input;
+  const long = stripperFindings(stripper, strip, cable).some(
+    ({ layer, verdict }) => layer === 'conductor' && verdict === 'tight',
+  );
+  return {
+    role: 'one-spin',
+    work: 'strip',
+    stage: 'Strip',
+    ...oneSpinWords({ where: atEnd(input), stranded: cable.conductor.strands > 1, trimConductor: long }),
+    tools: [stripTool(input)],
+    figures: [
+      ...strip.prepTool.map(({ label, at }) => fromCutEnd(`${label}, from the cut end`, at)),
+      ...(long ? [cutFigure('conductor, from the jacket edge', cutOf(strip, 'conductor'))] : []),
+    ],
+    caution: stripCaution(input),
+  };
+}
+
+/** What an end does to its braid, to the bared conductor at once, and to its core when all layers are off. */
+interface CoaxStrip {
+  readonly braid: readonly StepDraft[];
+  readonly chamfer?: readonly StepDraft[];
+  readonly core?: readonly StepDraft[];
+}
+
+/**
+ * Jacket, braid and dielectric in the order of the tool, all of it measured and looked at. A two-position tool cuts to the
+ * conductor first, so that the braid is combed last; three blades cut at once; a blade goes from the outside in.
+ */
+export function coaxStripSteps(
+  input: RecipeInput,
+  { braid, chamfer = [], core = [] }: CoaxStrip,
+): StepDraft[] {
+  const layers = ((): readonly StepDraft[] => {
+    if (input.stripper.kind === 'two-position rotary tool')
+      return [firstCutStep(input), ...chamfer, secondCutStep(input), ...braid];
+    if (input.stripper.kind === 'three-blade rotary tool') return [oneSpinStep(input), ...chamfer, ...braid];
+    return [jacketStep(input), ...braid, dielectricStep(input), ...chamfer];
+  })();
+  return [...layers, ...core, ...measureSteps(input), nickStep(input)];
 }
 
 /** The strip is proved before anything is closed: typed from the caliper, tried against the connector, or both, as the house does. */

@@ -128,7 +128,9 @@ export function troublesAt(
   readonly likely: readonly Trouble[];
   readonly other: readonly Trouble[];
 } {
-  const made = [...steps.filter((step) => step.endId === endId), ...steps].flatMap((step) => step.joint ?? []);
+  const made = [...steps.filter((step) => step.endId === endId), ...steps].flatMap(
+    (step) => step.joint ?? [],
+  );
   const possible = troubles.flatMap((trouble) => {
     const own = joint && atOneOf(trouble, [joint]);
     if (own) return [own];

@@ -264,7 +264,7 @@ export function stripCores(
       // Cores are cut to the connector that lies beside them, under the eye.
       cutWith: 'lay',
     },
-    input.house,
+    input.stripper,
   );
 }
 

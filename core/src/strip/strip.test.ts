@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { exampleEnd, house, measuredCard } from '../testing/example.ts';
+import { usualStrippers } from '../house/usual-strippers.ts';
+import { exampleEnd, measuredCard } from '../testing/example.ts';
 import { judgeStrip } from './measured.ts';
 import { stripPinAndFerrule } from '../method/pin-and-ferrule.ts';
 import type { StripPlan } from './strip-plan.ts';
@@ -27,7 +28,7 @@ test('a blade cannot hold the tolerances that a prep tool holds', () => {
   expect(plan.cuts.some(({ beyondMethod }) => beyondMethod)).toBe(false);
   const blade = stripPinAndFerrule({
     ...end,
-    house: { ...house, practice: { ...house.practice, stripping: 'blade' } },
+    stripper: usualStrippers.find(({ kind }) => kind === 'blade')!,
   });
   expect(blade.cuts.every(({ beyondMethod }) => beyondMethod)).toBe(true);
 });

@@ -1,8 +1,9 @@
-import type { House } from '../house/house.ts';
 import { cutUncertainty } from '../house/house.ts';
+import type { Stripper } from '../house/stripper.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
 import { cutKey } from './cut-of.ts';
 import { keptApart } from './joint-window.ts';
+import { settingsOf } from './tool-settings.ts';
 import type { CutLayer, StripCut, StripPlan } from './strip-plan.ts';
 
 /** A cut as a method states it: where, how far it may be off, and what then happens. Metres. */
@@ -25,9 +26,8 @@ export interface StripDraft
     Pick<StripPlan, 'endId' | 'rearLip' | 'covered' | 'section' | 'planes'>,
     Partial<Pick<StripPlan, 'datum' | 'shield' | 'contactRides' | 'routes' | 'windows'>> {
   readonly cuts: readonly CutDraft[];
+  /** How it is cut where that is not as its tool cuts. */
   readonly cutWith?: keyof typeof cutUncertainty;
-  /** Cuts of a two-position prep tool, by what they bare. */
-  readonly prepTool?: readonly { label: string; from: CutLayer | 'datum' }[];
 }
 
 /** A length with the sum it came from. */
@@ -61,18 +61,12 @@ function windowsBetween({ cuts, windows = [] }: StripDraft): Pick<StripPlan, 'wi
   return open.length > 0 ? { windows: open } : {};
 }
 
-/** Completes a strip: distances from the cut end, and what the shop's way of cutting cannot hold. */
-export function writeStrip(draft: StripDraft, house: House): StripPlan {
-  const cutWith = draft.cutWith ?? house.practice.stripping;
+/** Completes a strip: distances from the cut end, and what its tool cannot hold and is set to. */
+export function writeStrip(draft: StripDraft, stripper: Stripper): StripPlan {
+  const cutWith = draft.cutWith ?? (stripper.kind === 'blade' ? 'blade' : 'tool');
   const uncertainty = cutUncertainty[cutWith];
   const longest = draft.cuts.map(({ position }) => position).reduce((a, b) => (b.value > a.value ? b : a));
   const end = longest.value;
-  const fromEnd = (layer: CutLayer | 'datum'): Explained => {
-    const cut = draft.cuts.find((candidate) => candidate.layer === layer);
-    const terms: Term[] = [{ label: 'Conductor end', value: end, kind: 'length' }];
-    if (cut) terms.push({ label: cut.label, value: -cut.position.value, kind: 'length' });
-    return lengthOf(end - (cut?.position.value ?? 0), 'conductor end - cut', terms, 'geometry');
-  };
   return {
     endId: draft.endId,
     datum: draft.datum ?? 'jacket edge',
@@ -83,7 +77,7 @@ export function writeStrip(draft: StripDraft, house: House): StripPlan {
     section: draft.section,
     routes: draft.routes ?? [],
     planes: draft.planes,
-    prepTool: (draft.prepTool ?? []).map(({ label, from }) => ({ label, at: fromEnd(from) })),
+    prepTool: settingsOf(stripper, draft.cuts),
     methodUncertainty: uncertainty,
     strippedWith: toolNames[cutWith],
     ...windowsBetween(draft),

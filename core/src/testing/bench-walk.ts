@@ -1,4 +1,4 @@
-import { answerHold } from '../unit/advance.ts';
+import { answerHold, stepDone } from '../unit/advance.ts';
 import type { Obstruction, UnitProgress } from '../unit/progress.ts';
 import { obstructions, unitProgress } from '../unit/progress.ts';
 import type { Step } from '../recipe/step.ts';
@@ -79,7 +79,7 @@ export class BenchWalk {
       for (const { id, finishedLength } of this.unit.plan!.lead.legs)
         this.tell({ kind: 'length measured', legId: id, length: finishedLength });
     if (step.hold) this.tell(goodAnswer(step));
-    this.tell({ kind: 'step done', stepId: step.id, seconds: 30 });
+    this.tell(stepDone(step, 30));
     return step;
   }
 

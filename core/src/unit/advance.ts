@@ -1,6 +1,6 @@
 import type { Scrap } from '../recipe/scrap.ts';
 import type { Step } from '../recipe/step.ts';
-import { readingPasses, stepBackTo } from '../recipe/step.ts';
+import { readingPasses, stepBackTo, stripperOf } from '../recipe/step.ts';
 import type { UnitHappening } from './unit.ts';
 
 /** Why an answer is refused before it becomes a fact. */
@@ -9,6 +9,17 @@ export class RefusedAnswer extends Error {
     super(message);
     this.name = 'RefusedAnswer';
   }
+}
+
+/** A step that is done, with the time at work on it where it was taken, and the tool whose blades it wore. */
+export function stepDone(step: Step, seconds?: number): UnitHappening {
+  const stripper = stripperOf(step);
+  return {
+    kind: 'step done',
+    stepId: step.id,
+    ...(seconds === undefined ? {} : { seconds }),
+    ...(stripper === undefined ? {} : { stripper }),
+  };
 }
 
 /** A hold point answered by a reading (SI) that is judged, or by a look. @throws RefusedAnswer when the kind of answer does not suit. */

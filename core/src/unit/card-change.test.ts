@@ -19,7 +19,7 @@ const deeper = (by: number): GaugeCard => ({
 /** A patch lead with its first end made, before the jacket of the other is cut. */
 function atSecondEnd(): BenchWalk {
   const walk = new BenchWalk(lead, [card], house);
-  walk.until((step) => calledOf(step) === 'jacket' && step.endId === 'B');
+  walk.until((step) => calledOf(step) === 'dielectric' && step.endId === 'B');
   return walk;
 }
 const changesAt = (walk: BenchWalk, now: GaugeCard) => cardChanges(walk.progress.plan!, walk.progress, [now]);
@@ -55,7 +55,7 @@ describe('a card that changes after the start', () => {
     expect(dielectricOf(walk, 'B') - atB).toBeCloseTo(0.3e-3, 9);
     expect(dielectricOf(walk, 'A')).toBe(atA);
     const figureOf = (steps: typeof before.steps, endId: string) =>
-      steps.find((step) => calledOf(step) === 'dielectric' && step.endId === endId)!.figures[0]!.figure.value;
+      steps.find((step) => calledOf(step) === 'jacket' && step.endId === endId)!.figures[0]!.figure.value;
     expect(figureOf(walk.progress.steps, 'B') - figureOf(before.steps, 'B')).toBeCloseTo(0.3e-3, 9);
     expect(figureOf(walk.progress.steps, 'A')).toBe(figureOf(before.steps, 'A'));
     expect(walk.progress.steps.map(({ id }) => id)).toEqual(before.steps.map(({ id }) => id));

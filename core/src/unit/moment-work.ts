@@ -1,7 +1,7 @@
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import type { Moment } from '../recipe/moment.ts';
 import type { Step } from '../recipe/step.ts';
-import { answerHold } from './advance.ts';
+import { answerHold, stepDone } from './advance.ts';
 import type { UnitProgress } from './progress.ts';
 import { notMeasured } from './progress.ts';
 import { usualSeconds } from './step-time.ts';
@@ -42,9 +42,8 @@ export function momentHappenings(
     const { facts, isDone } = factsOf(step, now, plan, said);
     happenings.push(...facts);
     if (!isDone) return { happenings, stopsAt: step };
-    const share =
-      seconds === undefined ? {} : { seconds: Math.round((seconds * usualSeconds(step.work)) / usual) };
-    happenings.push({ kind: 'step done', stepId: step.id, ...share });
+    const share = seconds === undefined ? undefined : Math.round((seconds * usualSeconds(step.work)) / usual);
+    happenings.push(stepDone(step, share));
   }
   const isLast = now.steps.at(-1)?.id === moment.steps.at(-1)?.id;
   return { happenings: isLast ? [...happenings, { kind: 'finished' }] : happenings, stopsAt: undefined };

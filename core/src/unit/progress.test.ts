@@ -178,10 +178,10 @@ describe('progress is played from the record', () => {
   test('a failed tug goes back to the strip of that end; its ferrule has to be threaded again; the other end stands', () => {
     const tug = stepNamed('cable-tug', 'B');
     const rework = reworkFrom(plan.steps, tug, 'slides');
-    expect(rework).toMatchObject({ toStepId: stepNamed('jacket', 'B').id, partsOff: ['B/ferrule'] });
+    expect(rework).toMatchObject({ toStepId: stepNamed('dielectric', 'B').id, partsOff: ['B/ferrule'] });
     const progress = progressOf(...goodUpTo(tug), answerHold(tug, { good: false }), rework);
     expect(progress.current).toBe(
-      stepNamed('jacket', 'B') && progress.steps.find(({ id }) => id === stepNamed('jacket', 'B').id),
+      stepNamed('dielectric', 'B') && progress.steps.find(({ id }) => id === stepNamed('dielectric', 'B').id),
     );
     expect(progress.done.has(stepNamed('setback', 'A').id)).toBe(true);
     expect(progress.holds.has(tug.id)).toBe(false);

@@ -107,7 +107,7 @@ export function stripAgain(bench: Bench, advice: string): TroubleOutcome {
   if (!first) return noEnd(advice);
   const steps = stepsOfEnd(bench);
   const isFixed = fixed(bench).length > 0;
-  const lightest = steps.flatMap(({ hold }) => (hold?.rework.backTo === 'jacket' ? [hold.rework] : []))[0];
+  const lightest = steps.flatMap(({ hold }) => (hold?.rework.backTo === first.role ? [hold.rework] : []))[0];
   if (!isFixed && lightest)
     return { how: 'gone back', advice, target: first, scrap: [], partsOff: [], uses: lightest.uses };
   const contact = contactRework(bench);

@@ -176,7 +176,7 @@ describe('faults of a joint', () => {
 describe('what can be saved, and at what price', () => {
   test('a nick before anything is fixed costs a strip; after the ferrule it costs the connector', () => {
     const early = seenAt(at('nick-and-whisker'), { seen: 'nick' });
-    expect(early).toMatchObject({ how: 'gone back', scrap: [], target: { role: 'jacket' } });
+    expect(early).toMatchObject({ how: 'gone back', scrap: [], target: { role: 'dielectric' } });
     const late = seenAt(at('cable-tug'), { seen: 'nick' });
     expect(late).toMatchObject({
       how: 'end made again',
@@ -221,7 +221,7 @@ describe('what can be saved, and at what price', () => {
     const open = seenAt(at('contact'), { seen: 'part forgotten', partId: 'A/ferrule' });
     expect(open).toMatchObject({ how: 'mended here', uses: 0 });
     const closed = seenAt(at('cable-tug'), { seen: 'part forgotten', partId: 'A/ferrule' });
-    expect(closed).toMatchObject({ how: 'end made again', target: { role: 'jacket', endId: 'A' } });
+    expect(closed).toMatchObject({ how: 'end made again', target: { role: 'dielectric', endId: 'A' } });
     expect(seenAt(at('cable-tug'), { seen: 'part forgotten', partId: 'A/shrink' }).advice).toMatch(
       /split or wrap-round/,
     );
@@ -291,7 +291,7 @@ describe('what can be saved, and at what price', () => {
 
   test('a layer too short takes the jacket back by what is missing; a cable too short is given up', () => {
     const layer = seenAt(at('measure'), { seen: 'too short', shortage: 1.2e-3 });
-    expect(layer).toMatchObject({ how: 'gone back', uses: 1.2e-3, target: { role: 'jacket' } });
+    expect(layer).toMatchObject({ how: 'gone back', uses: 1.2e-3, target: { role: 'dielectric' } });
     expect(layer.walk.progress.used).toBeCloseTo(1.2e-3, 9);
     expect(seenAt(at('cut', null), { seen: 'too short', endId: null })).toMatchObject({
       how: 'lead given up',

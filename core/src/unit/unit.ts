@@ -61,6 +61,8 @@ export const unitHappeningSchema = z.discriminatedUnion('kind', [
     stepId: z.string(),
     /** Time at work on it; absent where nobody timed it. */
     seconds: z.number().min(0).optional(),
+    /** The tool of the stores that cut at it. */
+    stripper: z.string().optional(),
   }),
   z.object({
     kind: z.literal('strip measured'),

@@ -13,12 +13,15 @@ export const jacketWords = ({ endName }: { readonly endName: string }) => ({
   bad: ['oval tube', 'burr into the dielectric'],
 });
 
-export const tubeWords = ({ endName }: { readonly endName: string }) => ({
+export const tubeWords = ({ endName, sawn }: { readonly endName: string; readonly sawn: boolean }) => ({
   title: `Ring the tube and bare the conductor, end ${endName}`,
   text: {
-    firstTime:
-      'Score the tube all round at the figure below from the squared end, bend it gently until it parts, and draw tube and dielectric off together along the conductor. Deburr the tube again and trim the dielectric flush with it. Nothing may be left on the conductor.',
-    experienced: 'Score, part, draw off, deburr, trim flush.',
+    firstTime: `${
+      sawn
+        ? 'Saw a groove all round at the figure below from the squared end, half through the wall, turning the cable.'
+        : 'Close the cutter on the tube at the figure below from the squared end. Turn it round and round, a little deeper each time, until the tube is scored all round.'
+    } Bend it gently until it parts, and draw tube and dielectric off together along the conductor. Deburr the tube again and trim the dielectric flush with it. Nothing may be left on the conductor.`,
+    experienced: `${sawn ? 'Groove' : 'Score'}, part, draw off, deburr, trim flush.`,
   },
   why: 'The tube end sits on the step in the body: a burr holds it off.',
   caution: 'Cut edges of the tube are sharp.',

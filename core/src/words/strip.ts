@@ -1,9 +1,9 @@
 /** What is said at stripping a coaxial end: made from names and figures alone. */
 
-export const jacketWords = ({ where, isBlade }: { readonly where: string; readonly isBlade: boolean }) => ({
+export const jacketWords = ({ where }: { readonly where: string }) => ({
   title: `Take the jacket off, ${where}`,
   text: {
-    firstTime: `Square the end. Mark the jacket at the figure below from the cut end, turn the ${isBlade ? 'blade' : 'tool'} round it without squeezing the cable, and pull the ring of jacket off. Check what lies under it: no wire cut.`,
+    firstTime: `Square the end. Mark the jacket at the figure below from the cut end, turn the blade round it without squeezing the cable, and pull the ring of jacket off. Check what lies under it: no wire cut.`,
     experienced: 'Square, score, pull. No wire cut.',
   },
   why: 'Every other length is counted from the jacket edge.',
@@ -61,29 +61,72 @@ export const foldBraidWords = ({
   bad: ['a wire across the dielectric', ...(hasFoil ? ['foil torn or lifted'] : [])],
 });
 
+const pullSlug = (stranded: boolean) =>
+  `Pull the slug off with a twist ${stranded ? 'in the direction of the lay' : 'along the conductor'}.`;
+
+export const firstCutWords = ({
+  where,
+  stranded,
+}: {
+  readonly where: string;
+  readonly stranded: boolean;
+}) => ({
+  title: `Cut to the conductor, ${where}`,
+  text: {
+    firstTime: `Square the end: it is where the conductor ends. Set the tool to its first stop, the figure below. Turn it without squeezing the cable until it runs free: through jacket, braid and dielectric, short of the conductor. ${pullSlug(stranded)}`,
+    experienced: 'Square, first stop, turn till free, twist, pull.',
+  },
+  why: 'What is bared here stands in the contact: a blade that reaches the conductor rings it, and it breaks there.',
+  good: ['square face', 'conductor bright and round'],
+  bad: ['ring mark on the conductor', 'residue left on it'],
+});
+
+export const secondCutWords = ({ where }: { readonly where: string }) => ({
+  title: `Take the jacket off, ${where}`,
+  text: {
+    firstTime:
+      'Set the tool to its second stop, the figure below from the end of the conductor. Turn it until braid shows all round, and pull the ring of jacket off. No braid wire is cut.',
+    experienced: 'Second stop, turn, pull. No wire cut.',
+  },
+  why: 'Every other length is counted from the jacket edge.',
+  good: ['clean, square jacket edge', 'every braid wire whole'],
+  bad: ['ring cut into the braid', 'cable pressed oval'],
+});
+
+export const oneSpinWords = ({
+  where,
+  stranded,
+  trimConductor,
+}: {
+  readonly where: string;
+  readonly stranded: boolean;
+  readonly trimConductor: boolean;
+}) => ({
+  title: `Strip in one spin, ${where}`,
+  text: {
+    firstTime: `Square the end and push it to the stop of the tool. Turn without squeezing the cable until all three blades run free. Open the tool. Pull the three pieces off in turn, the one at the tip first, with a twist ${stranded ? 'in the direction of the lay' : 'along the conductor'}.${trimConductor ? ' Then trim the conductor to its length.' : ''}`,
+    experienced: `Square, to the stop, spin, pull in turn.${trimConductor ? ' Trim the conductor.' : ''}`,
+  },
+  why: 'The blades stand where they stand: an end that is not at the stop is off in every length.',
+  good: ['three clean steps', 'conductor bright and round'],
+  bad: ['ring mark on the conductor', 'braid wires cut at the jacket'],
+});
+
 export const dielectricWords = ({
   where,
   where2,
-  isBlade,
   stranded,
-  after,
   tooShort,
 }: {
   readonly where: string;
-  readonly isBlade: boolean;
   readonly where2: 'jacket edge' | 'tube end';
   readonly stranded: boolean;
-  readonly after: string;
   readonly tooShort: string;
 }) => ({
   title: `Bare the conductor, ${where}`,
   text: {
-    firstTime: `${
-      isBlade
-        ? `Cut the dielectric square at the figure below from the ${where2}: three quarters through, all round, never on to the conductor.`
-        : `Set the blade to stop short of the conductor. Turn the tool round the dielectric at the figure below from the ${where2} until it runs free.`
-    } Pull the slug off with a twist ${stranded ? 'in the direction of the lay' : 'along the conductor'}. ${after}`,
-    experienced: `${isBlade ? 'Three quarters through' : 'Blade short of the conductor'}, twist, pull. ${after}`,
+    firstTime: `Cut the dielectric square at the figure below from the ${where2}: three quarters through, all round, never on to the conductor. ${pullSlug(stranded)} Then trim the conductor to its length.`,
+    experienced: 'Three quarters through, twist, pull. Trim the conductor.',
   },
   why: `Too short: ${tooShort}`,
   good: ['square face', 'conductor bright and round'],

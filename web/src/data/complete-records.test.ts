@@ -151,6 +151,7 @@ test.each([
   [6, 'version-6'],
   [7, 'version-7'],
   [8, 'version-8'],
+  [9, 'version-9'],
 ])('a database of version %d is brought here as an archive is, with nothing lost', async (version, file) => {
   await filledFrom(file, version);
   const database = new Database(name);

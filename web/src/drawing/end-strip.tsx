@@ -9,12 +9,14 @@ interface EndStripProps {
   readonly cable: LayeredCable;
   readonly judged?: JudgedStrip | undefined;
   readonly layers?: readonly CutLayer[] | undefined;
+  /** Cuts from the cut end, drawn in place of those from the datum. */
+  readonly toolCuts?: StripPlan['prepTool'];
   readonly contact?: string | undefined;
   readonly title: string;
 }
 
 /** The strip of an end as its cable is made: layers round one axis, or cores side by side. */
-export function EndStrip({ plan, cable, judged, layers, contact, title }: EndStripProps) {
+export function EndStrip({ plan, cable, judged, layers, toolCuts = [], contact, title }: EndStripProps) {
   if (plan.routes.length > 0)
     return (
       <CoreDrawing
@@ -31,6 +33,7 @@ export function EndStrip({ plan, cable, judged, layers, contact, title }: EndStr
       plan={plan}
       cable={cable}
       title={title}
+      toolCuts={toolCuts}
       {...(judged ? { judged } : {})}
       {...(layers ? { layers } : {})}
     />

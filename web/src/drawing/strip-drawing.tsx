@@ -16,6 +16,8 @@ interface StripDrawingProps {
   readonly judged?: JudgedStrip;
   /** The layers whose figures matter now; all when left out. */
   readonly layers?: readonly CutLayer[];
+  /** Cuts that are measured from the cut end, in place of those from the datum. */
+  readonly toolCuts?: StripPlan['prepTool'];
   readonly title: string;
 }
 
@@ -23,7 +25,7 @@ interface StripDrawingProps {
 const tallest = 220;
 
 /** The stripped end to scale, jacket at the left, with every cut, its tolerance and both figures. */
-export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawingProps) {
+export function StripDrawing({ plan, cable, judged, layers, toolCuts = [], title }: StripDrawingProps) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 700;
   const end = cutOf(plan, 'conductor').position.value;
@@ -34,8 +36,9 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
   const middle = 44 + (outside * scale) / 2;
   const x = (metres: number) => 8 + (metres + behind) * scale;
   const bottom = middle + (outside * scale) / 2;
-  const shown = plan.cuts.filter(({ layer }) => !layers || layers.includes(layer));
-  const height = bottom + 24 + shown.length * 40;
+  const fromEnd = toolCuts.length > 0;
+  const shown = fromEnd ? [] : plan.cuts.filter(({ layer }) => !layers || layers.includes(layer));
+  const height = bottom + 24 + (shown.length + toolCuts.length) * 40;
   const hatch = `braid-${plan.endId}`;
   return (
     <div ref={ref}>
@@ -54,10 +57,23 @@ export function StripDrawing({ plan, cable, judged, layers, title }: StripDrawin
         </defs>
         <StripLayers plan={plan} cable={cable} x={x} middle={middle} scale={scale} hatch={hatch} />
         <text x={width - 4} y={16} textAnchor="end" fontSize={13} className="soft">
-          {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the ${plan.datum}`}
+          {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the ${fromEnd ? 'cut end' : plan.datum}`}
         </text>
-        <path className="dimension" d={`M ${x(0)} ${middle - (outside * scale) / 2 - 12} V ${height - 8}`} />
+        <path
+          className="dimension"
+          d={`M ${x(fromEnd ? front : 0)} ${middle - (outside * scale) / 2 - 12} V ${height - 8}`}
+        />
         <JointWindows plan={plan} x={x} top={middle - (outside * scale) / 2} bottom={bottom} />
+        {toolCuts.map((cut, index) => (
+          <ToolCut
+            key={cut.label}
+            cut={cut}
+            end={front}
+            x={x}
+            y={bottom + 34 + index * 40}
+            top={middle - (outside * scale) / 2 - 12}
+          />
+        ))}
         {shown.map((cut, index) => (
           <CutFigure
             key={cut.layer}
@@ -108,6 +124,41 @@ interface CutFigureProps {
   readonly top: number;
   readonly judged: JudgedStrip | undefined;
   readonly width: number;
+}
+
+interface ToolCutProps {
+  readonly cut: StripPlan['prepTool'][number];
+  readonly end: number;
+  readonly x: (metres: number) => number;
+  readonly y: number;
+  readonly top: number;
+}
+
+/** Where a tool cuts, measured from the cut end at the right. */
+function ToolCut({ cut: { label, at }, end, x, y, top }: ToolCutProps) {
+  const { first } = useLengthTexts()({ metres: at.value });
+  const [from, to] = [x(end), x(end - at.value)];
+  return (
+    <g>
+      <path className="cut" d={`M ${to} ${top} V ${y + 6}`} />
+      <path
+        className="dimension"
+        d={`M ${to} ${y} H ${from} M ${to + 8} ${y - 4} L ${to} ${y} l 8 4 M ${from - 8} ${y - 4} L ${from} ${y} l -8 4`}
+      />
+      <text
+        x={from - 12}
+        y={y - 6}
+        textAnchor="end"
+        fontSize={19}
+        fontWeight={700}
+        className="figures"
+        style={{ paintOrder: 'stroke', stroke: 'var(--paper)', strokeWidth: 5 }}
+      >
+        {first}
+        <tspan fontSize={13} fontWeight={400} className="soft">{` ${label}`}</tspan>
+      </text>
+    </g>
+  );
 }
 
 /** A dimension narrower than this has its figures beside it, pixels. */

@@ -23,12 +23,14 @@ export function isStepDone(progress: UnitProgress, endId: string, role: StepRole
 export function StrippedEnd({ end, progress, scale }: StrippedEndProps) {
   if (!progress) return null;
   const isDone = (role: StepRole) => isStepDone(progress, end.end.id, role);
-  if (!isDone('jacket') || isDone('insert')) return null;
+  const spun = isDone('one-spin');
+  const begun = spun || isDone('jacket') || isDone('dielectric');
+  if (!begun || isDone('insert')) return null;
   const { cable, strip } = end;
   if (cable.structure !== 'coax' || strip.routes.length > 0) return <BaredCores end={end} scale={scale} />;
   const conductor = cutOf(strip, 'conductor').position.value;
   const at = (layer: CutLayer, step: StepRole, otherwise: number) =>
-    isDone(step) ? (findCut(strip, layer)?.position.value ?? otherwise) : otherwise;
+    spun || isDone(step) ? (findCut(strip, layer)?.position.value ?? otherwise) : otherwise;
   const dielectric = at('dielectric', 'dielectric', conductor);
   const shield = cable.tube ? at('tube', 'tube', dielectric) : at('braid', 'braid', dielectric);
   const layer = (className: string, to: number, diameter: number) => (
@@ -45,6 +47,7 @@ export function StrippedEnd({ end, progress, scale }: StrippedEndProps) {
       {layer('copper', conductor, cable.conductor.diameter)}
       {layer('milk', dielectric, cable.dielectric.diameter)}
       {strip.shield !== 'folded back' && layer('metal', shield, overBraid(cable))}
+      {!spun && !isDone('jacket') && layer('jacket', dielectric, cable.jacket.diameter)}
       {isDone('contact') &&
         end.strip.section
           .filter(({ group }) => group === 'contact')

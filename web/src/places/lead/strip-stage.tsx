@@ -12,6 +12,7 @@ import { useState } from 'react';
 import { Figure } from '../../controls/figure.tsx';
 import { GaugeCardFeatures } from '../../controls/gauge-card-features.tsx';
 import { Length } from '../../controls/length.tsx';
+import { StripperChoice } from '../../controls/stripper-choice.tsx';
 import { TemplateButton } from '../../controls/template-button.tsx';
 import { MeasuredStripTable } from '../../controls/measured-strip.tsx';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
@@ -56,8 +57,9 @@ export function StripStage({ plan, cards, lead }: StageProps) {
               judged={judged}
               title={`Strip of end ${end.end.name}`}
             />
+            <StripperChoice lead={lead} end={end} label={`Stripped with, end ${end.end.name}`} />
             <CutTable end={end} />
-            <PrepTool end={end} />
+            <ToolSettings end={end} />
             <h2>Seen in the connector</h2>
             <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} />
             <TemplateButton plan={plan} />
@@ -112,13 +114,13 @@ function CutTable({ end }: { readonly end: EndPlan }) {
   );
 }
 
-/** Settings of a two-position prep tool, where the method has one. */
-function PrepTool({ end }: { readonly end: EndPlan }) {
+/** Where a tool with stops or fixed blades cuts, in its order. */
+function ToolSettings({ end }: { readonly end: EndPlan }) {
   const { prepTool } = end.strip;
   if (prepTool.length === 0) return null;
   return (
     <p>
-      Two-position prep tool, from the squared end:{' '}
+      {end.input.stripper.name}, from the squared end:{' '}
       {prepTool.map(({ label, at }) => (
         <span key={label}>
           {label}{' '}

@@ -1,9 +1,11 @@
 import type { Step } from '@gorvane/core/recipe/step.ts';
+import { stripperOf } from '@gorvane/core/recipe/step.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
 import { toleranceText } from '../../controls/tolerance-text.ts';
+import { BladeWear } from '../../controls/blade-wear.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
 import { stepLength } from '../../controls/step-length.ts';
@@ -39,6 +41,7 @@ export function MomentScreen({ onGoOn, ...shown }: MomentViewProps & { readonly 
 function MomentView({ at, plan, progress }: MomentViewProps) {
   const { moment } = at;
   const section = useFromTop(moment.id);
+  const wears = [...new Set(moment.steps.flatMap((step) => stripperOf(step) ?? []))];
   return (
     <section className="step-view" aria-label="Moment" ref={section}>
       <div className="step-words">
@@ -58,6 +61,9 @@ function MomentView({ at, plan, progress }: MomentViewProps) {
         </div>
       </div>
       <div className="step-rest">
+        {wears.map((id) => (
+          <BladeWear key={id} stripperId={id} />
+        ))}
         <MomentDrawing step={moment.steps[0]!} plan={plan} progress={progress} />
       </div>
     </section>

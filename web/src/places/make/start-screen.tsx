@@ -2,16 +2,19 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { UnitView } from '../../data/live.ts';
-import { useLead } from '../../data/live.ts';
+import { useHouse } from '../../data/live.ts';
+import { useDraft } from '../../draft/use-draft.ts';
 import { StartBags } from './start-bags.tsx';
 import { StartMeasure } from './start-measure.tsx';
+import { StartTools } from './start-tools.tsx';
 import { useBuildKeys } from './use-build-keys.ts';
 import { useStartUnit } from './use-start-unit.ts';
 
 /** Before a unit is started: says what starting does. */
 export function StartScreen({ view }: { readonly view: UnitView }) {
   const { unit } = view;
-  const lead = useLead(unit.leadId);
+  const lead = useDraft('leads', unit.leadId);
+  const house = useHouse();
   const [problem, setProblem] = useState<string | undefined>();
   const startUnit = useStartUnit();
   const start = () => {
@@ -28,8 +31,9 @@ export function StartScreen({ view }: { readonly view: UnitView }) {
           Starting freezes the plan: this unit is built and judged by what is planned now, even if the lead, a
           card or the house is changed tomorrow. To build it otherwise, change the lead first.
         </p>
-        {lead && <StartBags lead={lead} />}
-        {lead && <StartMeasure lead={lead} />}
+        {lead && <StartBags lead={lead.record} />}
+        {lead && <StartMeasure lead={lead.record} />}
+        {lead && house && <StartTools lead={lead} house={house} />}
         {problem && (
           <p className="out" role="alert">
             ■ {problem} <Link to={`/leads/${unit.leadId}/thread`}>Open the lead</Link>

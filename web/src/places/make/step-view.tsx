@@ -1,9 +1,10 @@
 import { toleranceText } from '../../controls/tolerance-text.ts';
 import { cableLeft, cableLeftAt } from '@gorvane/core/unit/cable-left.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
-import { layersOfStep } from '@gorvane/core/recipe/strip-steps.ts';
+import { layersOfStep, toolCutsOf } from '@gorvane/core/recipe/strip-steps.ts';
 import { looksOf } from '@gorvane/core/recipe/trouble.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
+import { stripperOf } from '@gorvane/core/recipe/step.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { endOfStep } from '@gorvane/core/plan/shown-plan.ts';
@@ -13,6 +14,7 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { assumedTerms } from '@gorvane/core/quantity/explained.ts';
 import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import { judgeStrip, withCut } from '@gorvane/core/strip/measured.ts';
+import { BladeWear } from '../../controls/blade-wear.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import { useLengthTexts } from '../../controls/length.tsx';
 import { stepLength } from '../../controls/step-length.ts';
@@ -66,6 +68,7 @@ export function StepView(props: StepViewProps) {
         <Adapted step={step} plan={plan} progress={progress} />
         <CableWords step={step} plan={plan} progress={progress} />
         <DriftAdvice drift={props.drift} />
+        <BladeWear stripperId={stripperOf(step)} />
         {hasFace(step, plan) && <Looks step={step} plan={plan} />}
         <StepDrawing step={step} plan={plan} progress={progress} />
         {!hasFace(step, plan) && <Looks step={step} plan={plan} />}
@@ -149,7 +152,10 @@ function Adapted({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' |
 
 /** How much cable rework has left, where an end is begun: another try, or none. */
 function CableWords({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan' | 'progress'>) {
-  if (step.role !== 'jacket' || progress.used === 0) return null;
+  const first = progress.steps.find(
+    ({ stage, endId, side }) => stage === 'Strip' && endId === step.endId && side === step.side,
+  );
+  if (step.id !== first?.id || progress.used === 0) return null;
   const left = cableLeft(plan.lead, plan.cuts, progress);
   const { allowed, used, left: rest } = cableLeftAt(plan.lead, left, step.endId);
   if (used === 0) return null;
@@ -225,6 +231,7 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
         plan={end.strip}
         cable={end.cable}
         layers={step.role === 'nick-and-whisker' ? [] : layersOfStep[step.role]}
+        toolCuts={toolCutsOf(step, end.strip)}
         judged={measured && judgeStrip(end.strip, measured)}
         title={`Strip of end ${end.end.name}`}
       />

@@ -1,3 +1,4 @@
+import { stepDone } from '@gorvane/core/unit/advance.ts';
 import type { BatchMode } from '@gorvane/core/unit/batch.ts';
 import { nextUnit } from '@gorvane/core/unit/batch.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
@@ -75,11 +76,7 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
         count = happenings.length;
         passed = andGoOn && now.current?.id === at.id && isFree(now, at, frozen, happenings);
         if (!passed) return happenings;
-        return [
-          ...happenings,
-          { kind: 'step done', stepId: at.id, ...(seconds === undefined ? {} : { seconds }) },
-          ...(isLast ? [{ kind: 'finished' } as const] : []),
-        ];
+        return [...happenings, stepDone(at, seconds), ...(isLast ? [{ kind: 'finished' } as const] : [])];
       }),
     );
     if (!written) return false;

@@ -16,9 +16,10 @@ import { draftKey } from '../../draft/draft-slice.ts';
 import { useHouseDraft } from '../../draft/use-draft.ts';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { Shop } from './shop.tsx';
+import { Strippers } from './strippers.tsx';
 import './stores.css';
 
-/** What is there and what it is: bags of connectors with what they hold, dies, tools, solder, shrink. */
+/** What is there and what it is: bags of connectors with what they hold, tools that strip, dies, solder, shrink. */
 export function Stores() {
   const house = useHouseDraft();
   const bags = useBags();
@@ -34,6 +35,7 @@ export function Stores() {
     <>
       <div className="page-head">
         <h1>Stores</h1>
+        <a href="#strippers">Stripping tools</a>
         <a href="#shop">Dies, tools, solder and shrink</a>
         <div className="actions">
           <TextInput
@@ -66,6 +68,7 @@ export function Stores() {
           </Table>
         )}
       </section>
+      <Strippers house={house} />
       <div className="house">
         <Shop house={house} />
       </div>
