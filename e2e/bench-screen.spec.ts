@@ -23,8 +23,8 @@ test('hold points: out leads back, a waiver needs name and reason, safety takes 
     desk.getByText(/^Uses 19.1 mm of the cable at this end; 41.2 mm of 41.2 mm allowed/),
   ).toBeVisible();
   await expectAccessible(desk);
-  await desk.getByRole('button', { name: /^Go back to: Take the jacket off/ }).click();
-  await expect(heading(desk)).toHaveText('Take the jacket off, end B');
+  await desk.getByRole('button', { name: /^Go back to: Cut to the conductor/ }).click();
+  await expect(heading(desk)).toHaveText('Cut to the conductor, end B');
   await buildUntil(desk, /^Tug the contact/);
   await desk.getByRole('button', { name: 'Pass it without: waive' }).click();
   await desk.getByRole('button', { name: /^Waive: it will stand/ }).click();
@@ -108,8 +108,8 @@ test('the night bench in portrait, by touch', async ({ browser }) => {
   await expectAccessible(desk);
   await desk.getByRole('button', { name: /^Nick/ }).tap();
   await expect(desk.getByText('It can be saved: go back a little.')).toBeVisible();
-  await desk.getByRole('button', { name: /^Record it and go back to: Take the jacket off/ }).tap();
-  await expect(heading(desk)).toHaveText('Take the jacket off, end B');
+  await desk.getByRole('button', { name: /^Record it and go back to: Cut to the conductor/ }).tap();
+  await expect(heading(desk)).toHaveText('Cut to the conductor, end B');
   const width = await desk.evaluate(() => document.documentElement.scrollWidth);
   expect(width).toBeLessThanOrEqual(800);
   await context.close();

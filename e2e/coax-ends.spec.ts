@@ -37,7 +37,7 @@ const families: readonly Family[] = [
     mistake: {
       step: /^Check for nicks and whiskers, end A/,
       advice: /A nick: cut off the strip and take it again/,
-      back: /^Take the jacket off, end A/,
+      back: /^Cut to the conductor, end A/,
     },
   },
   {
@@ -46,7 +46,7 @@ const families: readonly Family[] = [
     mistake: {
       step: /^Check that it is seated, end A/,
       advice: /look at its fingers/,
-      back: /^Take the jacket off, end A/,
+      back: /^Cut to the conductor, end A/,
     },
   },
   {
@@ -148,7 +148,7 @@ test('melted dielectric after the holes: the plug is cut off, and its coupling h
   await desk.getByLabel('Centre to body').press('Enter');
   await expect(desk.getByText(/has melted and the centre has wandered/)).toBeVisible();
   await expect(desk.getByText(/Scrap: UHF plug/)).toBeVisible();
-  await goBackTo(desk, /^Take the jacket off, end A/);
+  await goBackTo(desk, /^Cut to the conductor, end A/);
   await buildUntil(desk, /^Screw the body on, end A/);
   const coupling = desk.getByRole('button', { name: /^coupling, end A/ });
   await expect(coupling).toHaveAttribute('aria-pressed', 'false');

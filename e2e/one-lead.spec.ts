@@ -118,9 +118,9 @@ test('one lead from end to end', async ({ desk }) => {
     await expectAccessible(desk);
     await desk.getByRole('button', { name: 'Let the meter read both' }).click();
     await expect(desk.getByText('By capacitance it is at end B.')).toBeVisible();
-    await desk.getByRole('button', { name: 'Go back to: Take the jacket off, end B' }).click();
-    await desk.getByRole('button', { name: 'Record it and go back to: Take the jacket off, end B' }).click();
-    await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Take the jacket off, end B');
+    await desk.getByRole('button', { name: 'Go back to: Cut to the conductor, end B' }).click();
+    await desk.getByRole('button', { name: 'Record it and go back to: Cut to the conductor, end B' }).click();
+    await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Cut to the conductor, end B');
     await buildUntil(desk, /^Prove the lead/);
     await desk.getByRole('link', { name: 'Open Prove' }).click();
     await desk.getByText(/^Simulated lead/).click();

@@ -101,7 +101,7 @@ test('coax: open, broken, shorted, crushed, wet, wrong cable and a bad joint are
       joints.getByText(/^Centre joint with 4\d\d mohm too much at end B|39\d mohm/).first(),
     ).toBeVisible();
     await expect(
-      joints.getByRole('button', { name: 'Go back to: Take the jacket off, end B' }),
+      joints.getByRole('button', { name: 'Go back to: Cut to the conductor, end B' }),
     ).toBeVisible();
     await expectAccessible(desk);
   });
@@ -310,13 +310,13 @@ test('a lead that comes back is proved first, cut back, and keeps its history', 
   await desk.getByText(/^Simulated lead/).click();
   await readWith(desk, 'centre open at end B');
   await expect(explained(desk).getByText('By reflection it is at end B.')).toBeVisible();
-  await desk.getByRole('button', { name: 'Go back to: Take the jacket off, end B' }).click();
+  await desk.getByRole('button', { name: 'Go back to: Cut to the conductor, end B' }).click();
   if (await desk.getByLabel('Who takes it shorter').isVisible()) {
     await desk.getByLabel('Who takes it shorter').fill('Mara');
     await desk.getByLabel('Why', { exact: true }).fill('cut back');
   }
-  await desk.getByRole('button', { name: /^Record it and go back to: Take the jacket off, end B/ }).click();
-  await expect(heading(desk)).toHaveText('Take the jacket off, end B');
+  await desk.getByRole('button', { name: /^Record it and go back to: Cut to the conductor, end B/ }).click();
+  await expect(heading(desk)).toHaveText('Cut to the conductor, end B');
   await desk.goto('/log');
   await desk.getByRole('link', { name: 'OS-0001' }).click();
   await expect(desk.getByText('came back once')).toBeVisible();

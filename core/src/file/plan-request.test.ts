@@ -68,6 +68,33 @@ describe('a plan that a script asks for', () => {
     expect(answer.parts.find(({ id }) => id === 'A/shrink')!.label).toMatch(/adhesive/);
   });
 
+  test('is made with the tools that are named or described, each end with the one it asks for', () => {
+    const bnc = { connector: 'bnc-plug-50-crimp-5' };
+    const lead = { cable: 'rg-58', length: '2 m', ends: [bnc, { ...bnc, strippedWith: 'spin' }] };
+    const spin = {
+      kind: 'three-blade rotary tool',
+      name: 'spin',
+      takes: ['4.5 mm', '6.5 mm'],
+      bares: { conductor: '3.9 mm', dielectric: '4.1 mm', braid: '6.4 mm' },
+    };
+    const answer = planned({ ...lead, tools: ['blade'], strippers: [spin] });
+    expect(answer.ends.map(({ strippedWith }) => strippedWith.name)).toEqual(['spin', 'spin']);
+    const byBlade = planned({ ...patch, tools: ['blade', 'fine iron'] });
+    expect(byBlade.ends[0]!.strippedWith).toEqual({ name: 'blade', kind: 'blade' });
+    const roles = byBlade.steps.filter(({ end, stage }) => end === 'A' && stage === 'Strip');
+    expect(roles.map(({ role }) => role).slice(0, 3)).toEqual(['jacket', 'braid', 'dielectric']);
+    expect(planned({ ...patch, tools: ['fine iron'] }).ends[0]!.strippedWith.name).toBe(
+      'rotary tool, 4.5 to 8 mm',
+    );
+    for (const [field, more] of [
+      ['strippers.0.bares', { strippers: [{ ...spin, bares: undefined }] }],
+      ['strippers.0.takes', { strippers: [{ ...spin, takes: ['8 mm', '4 mm'] }] }],
+      ['strippers.0.kind', { strippers: [{ ...spin, kind: 'teeth' }] }],
+      ['ends.1.strippedWith', { tools: ['blade'] }],
+    ] as const)
+      expect(() => planned({ ...lead, ...more })).toThrow(field);
+  });
+
   test('follows what is in the bag, and says what is left over and what is short', () => {
     const clamp = { cable: 'rg-213', length: '2 m', power: '400 W' };
     const answer = planned({

@@ -1,4 +1,4 @@
-import { formatMillimetres, parseLength, parsePositiveLength } from '../quantity/length.ts';
+import { parseLength, parsePositiveLength } from '../quantity/length.ts';
 import { inRange, parseNumber } from '../quantity/number.ts';
 import { QuantityError } from '../quantity/quantity-error.ts';
 import type { Stripper, StripperKind, StripperOf } from './stripper.ts';
@@ -21,8 +21,11 @@ export function parseTakes(text: string): Stripper['takes'] {
   return { least, most };
 }
 
+/** Millimetres as a tool is called by: `8`, `4.5`. */
+const plain = (metres: number) => String(Number((metres * 1e3).toFixed(2)));
+
 export const takesText = ({ takes: { least, most } }: Pick<Stripper, 'takes'>): string =>
-  `${formatMillimetres(least)} to ${formatMillimetres(most)} mm`;
+  `${plain(least)} to ${plain(most)} mm`;
 
 /**
  * Reads what three blades bare, from the tip: conductor, dielectric, braid; `4 / 5 / 6.5 mm`, metres.
@@ -39,7 +42,7 @@ export function parseBares(text: string): StripperOf<'three-blade rotary tool'>[
 }
 
 export const baresText = ({ bares }: StripperOf<'three-blade rotary tool'>): string =>
-  `${[bares.conductor, bares.dielectric, bares.braid].map((length) => formatMillimetres(length)).join(' / ')} mm`;
+  `${[bares.conductor, bares.dielectric, bares.braid].map(plain).join(' / ')} mm`;
 
 /**
  * Reads how deep a coring tool goes, metres; null where nothing is typed, since its stop can be set.

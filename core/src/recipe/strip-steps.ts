@@ -123,6 +123,7 @@ export function trimBraidStep(input: RecipeInput): StepDraft {
       where: atEnd(input),
       them,
       hasFoil: foil !== undefined,
+      isCut: input.stripper.kind === 'three-blade rotary tool' && !comesOutLong(input, 'braid'),
       tooLong: braid.tooLong,
     }),
     tools: [combAndTrim],
@@ -206,12 +207,16 @@ function secondCutStep(input: RecipeInput): StepDraft {
   };
 }
 
+/** Whether a tool with fixed blades leaves a layer longer than it may be: then it is trimmed by hand. */
+const comesOutLong = ({ stripper, strip, cable }: RecipeInput, layer: CutLayer): boolean =>
+  stripperFindings(stripper, strip, cable).some(
+    (found) => found.layer === layer && found.verdict === 'tight',
+  );
+
 /** Three depths at once. */
 function oneSpinStep(input: RecipeInput): StepDraft {
-  const { strip, cable, stripper } = input;
-  const long = stripperFindings(stripper, strip, cable).some(
-    ({ layer, verdict }) => layer === 'conductor' && verdict === 'tight',
-  );
+  const { strip, cable } = input;
+  const long = comesOutLong(input, 'conductor');
   return {
     role: 'one-spin',
     work: 'strip',
@@ -219,7 +224,7 @@ function oneSpinStep(input: RecipeInput): StepDraft {
     ...oneSpinWords({ where: atEnd(input), stranded: cable.conductor.strands > 1, trimConductor: long }),
     tools: [stripTool(input)],
     figures: [
-      ...strip.prepTool.map(({ label, at }) => fromCutEnd(`${label}, from the cut end`, at)),
+      ...strip.prepTool.map(({ label, at }) => fromCutEnd(label, at)),
       ...(long ? [cutFigure('conductor, from the jacket edge', cutOf(strip, 'conductor'))] : []),
     ],
     caution: stripCaution(input),

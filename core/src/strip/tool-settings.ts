@@ -1,5 +1,6 @@
 import type { Stripper, StripperOf } from '../house/stripper.ts';
 import type { Explained, Term } from '../quantity/explained.ts';
+import { assumedTerms } from '../quantity/explained.ts';
 import type { CutLayer, StripPlan } from './strip-plan.ts';
 
 /** A cut as far as the tool that makes it asks. */
@@ -19,12 +20,20 @@ export function settingsOf(stripper: Stripper, cuts: readonly Cut[]): StripPlan[
   return stripper.kind === 'three-blade rotary tool' ? bladesOf(stripper) : [];
 }
 
+/** A cut as a term: assumed where its own figure hangs on something assumed. */
+const termOf = ({ label, position }: Cut, sign: 1 | -1): Term => ({
+  label,
+  value: sign * position.value,
+  kind: 'length',
+  ...(assumedTerms(position).length > 0 ? { assumed: true } : {}),
+});
+
 /** The first cut bares the conductor, the second takes the jacket. */
 function stopsOf(cuts: readonly Cut[]): StripPlan['prepTool'] {
   const last = cuts.reduce((a, b) => (b.position.value > a.position.value ? b : a));
-  const end: Term = { label: last.label, value: last.position.value, kind: 'length' };
+  const end = termOf(last, 1);
   const dielectric = cuts.find(({ layer }) => layer === 'dielectric')!;
-  const cut: Term = { label: dielectric.label, value: -dielectric.position.value, kind: 'length' };
+  const cut = termOf(dielectric, -1);
   const from = (terms: Term[], formula: string): Explained => ({
     value: terms.reduce((sum, { value }) => sum + value, 0),
     kind: 'length',

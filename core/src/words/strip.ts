@@ -16,18 +16,21 @@ export const trimBraidWords = ({
   where,
   them,
   hasFoil,
+  isCut,
   tooLong,
 }: {
   readonly braids: string;
   readonly where: string;
   readonly them: string;
   readonly hasFoil: boolean;
+  /** A blade of the tool has cut it already, near enough. */
+  readonly isCut: boolean;
   readonly tooLong: string;
 }) => ({
   title: `Trim ${braids}, ${where}`,
   text: {
-    firstTime: `Comb ${braids} straight, lay ${them} flat and trim ${them} all round at the figure below from the jacket edge. Brush loose wires away before the next cut.${hasFoil ? ' The foil stays on the dielectric: ring it lightly at its own figure and peel only what lies beyond.' : ''}`,
-    experienced: `Comb, trim all round, brush off.${hasFoil ? ' Foil longer, at its own figure.' : ''}`,
+    firstTime: `Comb ${braids} straight and lay ${them} flat. ${isCut ? 'The blade has cut it: trim single wires that stand out beyond the figure below from the jacket edge.' : `Trim ${them} all round at the figure below from the jacket edge.`} Brush loose wires away.${hasFoil ? ' The foil stays on the dielectric: ring it lightly at its own figure and peel only what lies beyond.' : ''}`,
+    experienced: `Comb, trim ${isCut ? 'what stands out' : 'all round'}, brush off.${hasFoil ? ' Foil longer, at its own figure.' : ''}`,
   },
   why: `Too long: ${tooLong}`,
   caution: 'Glasses on: trimmed wires fly. Cover the offcut.',
@@ -104,7 +107,7 @@ export const oneSpinWords = ({
 }) => ({
   title: `Strip in one spin, ${where}`,
   text: {
-    firstTime: `Square the end and push it to the stop of the tool. Turn without squeezing the cable until all three blades run free. Open the tool. Pull the three pieces off in turn, the one at the tip first, with a twist ${stranded ? 'in the direction of the lay' : 'along the conductor'}.${trimConductor ? ' Then trim the conductor to its length.' : ''}`,
+    firstTime: `Square the end and push it to the stop of the tool: its blades cut at the figures below from there. Turn without squeezing the cable until all three blades run free. Open the tool. Pull the three pieces off in turn, the one at the tip first, with a twist ${stranded ? 'in the direction of the lay' : 'along the conductor'}.${trimConductor ? ' Then trim the conductor to its length.' : ''}`,
     experienced: `Square, to the stop, spin, pull in turn.${trimConductor ? ' Trim the conductor.' : ''}`,
   },
   why: 'The blades stand where they stand: an end that is not at the stop is off in every length.',

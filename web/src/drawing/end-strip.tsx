@@ -11,12 +11,22 @@ interface EndStripProps {
   readonly layers?: readonly CutLayer[] | undefined;
   /** Cuts from the cut end, drawn in place of those from the datum. */
   readonly toolCuts?: StripPlan['prepTool'];
+  readonly tallest?: number | undefined;
   readonly contact?: string | undefined;
   readonly title: string;
 }
 
 /** The strip of an end as its cable is made: layers round one axis, or cores side by side. */
-export function EndStrip({ plan, cable, judged, layers, toolCuts = [], contact, title }: EndStripProps) {
+export function EndStrip({
+  plan,
+  cable,
+  judged,
+  layers,
+  toolCuts = [],
+  tallest,
+  contact,
+  title,
+}: EndStripProps) {
   if (plan.routes.length > 0)
     return (
       <CoreDrawing
@@ -34,6 +44,7 @@ export function EndStrip({ plan, cable, judged, layers, toolCuts = [], contact, 
       cable={cable}
       title={title}
       toolCuts={toolCuts}
+      {...(tallest ? { tallest } : {})}
       {...(judged ? { judged } : {})}
       {...(layers ? { layers } : {})}
     />

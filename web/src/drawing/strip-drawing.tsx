@@ -18,14 +18,21 @@ interface StripDrawingProps {
   readonly layers?: readonly CutLayer[];
   /** Cuts that are measured from the cut end, in place of those from the datum. */
   readonly toolCuts?: StripPlan['prepTool'];
+  /** Tallest that the cable may be drawn, pixels. */
+  readonly tallest?: number;
   readonly title: string;
 }
 
-/** Tallest that the cable may be drawn, pixels. */
-const tallest = 220;
-
 /** The stripped end to scale, jacket at the left, with every cut, its tolerance and both figures. */
-export function StripDrawing({ plan, cable, judged, layers, toolCuts = [], title }: StripDrawingProps) {
+export function StripDrawing({
+  plan,
+  cable,
+  judged,
+  layers,
+  toolCuts = [],
+  tallest = 220,
+  title,
+}: StripDrawingProps) {
   const { ref, width: measured } = useElementSize();
   const width = measured || 700;
   const end = cutOf(plan, 'conductor').position.value;

@@ -132,7 +132,7 @@ describe('Log', () => {
     openAt(`/log/${unitOf('OS-0002').id}`);
     expect(await screen.findByText(/Record chain whole, \d+ entries/)).toBeTruthy();
     expect(
-      screen.getByText(/^Back to: Take the jacket off, end B, because centre open at end B/),
+      screen.getByText(/^Back to: Cut to the conductor, end B, because centre open at end B/),
     ).toBeTruthy();
     expect(screen.getAllByText(/^Proved /).map(({ textContent }) => textContent)).toEqual([
       'Proved Out, Simulated continuity tester 128',

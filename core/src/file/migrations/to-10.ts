@@ -31,13 +31,12 @@ const ticked: Readonly<Record<string, readonly Raw[]>> = {
 };
 
 function withStrippers(house: Raw): Raw {
-  if (house.strippers) return house;
   const tools = (house.tools ?? []) as readonly string[];
   const own = Object.keys(ticked).filter((name) => tools.includes(name));
   return {
     ...house,
     tools: tools.filter((name) => !(name in ticked)),
-    strippers: [...always, ...own.flatMap((name) => ticked[name]!)],
+    strippers: house.strippers ?? [...always, ...own.flatMap((name) => ticked[name]!)],
   };
 }
 

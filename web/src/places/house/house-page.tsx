@@ -1,5 +1,6 @@
 import { houseId } from '@gorvane/core/house/house-id.ts';
 import { draftKey } from '../../draft/draft-slice.ts';
+import { UndoButton } from '../../controls/undo-button.tsx';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
@@ -30,6 +31,9 @@ export function HousePage() {
       <div className="page-head">
         <h1>House</h1>
         <span className="soft">{house.record.name}</span>
+        <div className="actions">
+          <UndoButton />
+        </div>
       </div>
       <div className="house">
         <Benches house={house} bench={bench} />

@@ -116,7 +116,9 @@ describe('Strip', () => {
 
   test('a prep tool of two positions has its settings shown', async () => {
     openStage('Marine radio feed line', 'strip');
-    expect((await screen.findByText(/^Two-position prep tool/)).textContent).toMatch(/first cut.*second cut/);
+    expect((await screen.findByText(/^rotary tool, 9 to 16 mm, from the squared end/)).textContent).toMatch(
+      /first cut.*second cut/,
+    );
   });
 
   test('semi-rigid is counted from the tube', async () => {

@@ -6,12 +6,12 @@ import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
 import { Button, NativeSelect } from '@mantine/core';
 import { useCallback, useMemo, useState } from 'react';
-import { useAppDispatch, useDraftState } from '../../draft/hooks.ts';
+import { useDraftState } from '../../draft/hooks.ts';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
 import { useUnit, useUnits } from '../../data/live.ts';
 import type { UnitView } from '../../data/live.ts';
-import { stepToUndo, undone } from '../../draft/draft-slice.ts';
+import { UndoButton } from '../../controls/undo-button.tsx';
 import type { Draft } from '../../draft/use-draft.ts';
 import { useDraft, useDrafts, useHouseDraft } from '../../draft/use-draft.ts';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
@@ -210,8 +210,6 @@ interface LeadHeadProps extends Pick<StageProps, 'lead' | 'plan' | 'view'> {
 }
 
 function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
-  const dispatch = useAppDispatch();
-  const lastStep = useDraftState(stepToUndo);
   const toBuild =
     view ??
     units.find(({ progress }) => progress.started && !progress.finished) ??
@@ -223,9 +221,7 @@ function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
         {plan.ends[0]!.cable.name}, {endsInWords(plan)}, {lengthInWords(lead.record)}
       </span>
       <div className="actions">
-        <Button variant="subtle" disabled={!lastStep} onClick={() => dispatch(undone())}>
-          {lastStep ? `Undo “${lastStep.label}”` : 'Undo'}
-        </Button>
+        <UndoButton />
         <NativeSelect
           aria-label="Unit shown on the run"
           value={view?.unit.id ?? ''}

@@ -57,7 +57,7 @@ export function StripStage({ plan, cards, lead }: StageProps) {
               judged={judged}
               title={`Strip of end ${end.end.name}`}
             />
-            <StripperChoice lead={lead} end={end} label={`Stripped with, end ${end.end.name}`} />
+            <StripperChoice lead={lead} end={end} ends={ends} label={`Stripped with, end ${end.end.name}`} />
             <CutTable end={end} />
             <ToolSettings end={end} />
             <h2>Seen in the connector</h2>

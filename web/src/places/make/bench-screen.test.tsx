@@ -164,9 +164,9 @@ describe('something is off', () => {
     expect(await dialog.findByText(/inside a closed connector/)).toBeTruthy();
     expect(dialog.getByText(/Scrap: TNC plug with contact, ferrule\. New ones come from stock/)).toBeTruthy();
     await userEvent.click(
-      dialog.getByRole('button', { name: /^Record it and go back to: Take the jacket off/ }),
+      dialog.getByRole('button', { name: /^Record it and go back to: Cut to the conductor/ }),
     );
-    await title('Take the jacket off, end B');
+    await title('Cut to the conductor, end B');
     const [seen, back] = (await happenings()).slice(-2);
     expect(seen).toMatchObject({ kind: 'trouble', seen: 'whisker', outcome: 'end made again' });
     expect(back).toMatchObject({
@@ -193,7 +193,7 @@ describe('something is off', () => {
     await userEvent.type(await dialog.findByLabelText('Who takes it shorter'), 'Mara');
     await userEvent.type(dialog.getByLabelText('Why'), 'rack is near');
     await userEvent.click(dialog.getByRole('button', { name: /mm shorter$/ }));
-    await title('Take the jacket off, end A');
+    await title('Cut to the conductor, end A');
     expect(await screen.findByText(/taken shorter/)).toBeTruthy();
     openAt(`/print/certificate/${fourth.id}`);
     expect(await screen.findByText(/mm shorter by Mara: rack is near/)).toBeTruthy();
@@ -236,7 +236,7 @@ describe('nothing is lost, nothing is doubled', () => {
     openAt(`/build/${third.id}`);
     await title('Measure the strip, end B');
     expect(
-      screen.getByText(/Goes on where it was left: “Bare the conductor, end B” was the last step done/),
+      screen.getByText(/Goes on where it was left: “Trim both braids, end B” was the last step done/),
     ).toBeTruthy();
     press('PageDown');
     await title('Offer the connector up, end B');

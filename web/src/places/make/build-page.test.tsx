@@ -103,8 +103,8 @@ describe('hold points', () => {
     await userEvent.click(screen.getByRole('button', { name: /^■ Out/ }));
     expect(await screen.findByText(/Scrap: centre contact/)).toBeTruthy();
     expect(screen.getByText(/Uses 19.1 mm/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Go back to: Take the jacket off, end B' }));
-    await title('Take the jacket off, end B');
+    await userEvent.click(screen.getByRole('button', { name: 'Go back to: Cut to the conductor, end B' }));
+    await title('Cut to the conductor, end B');
     expect(await lastHappening()).toMatchObject({ kind: 'rework', scrap: [contactScrap] });
   });
 

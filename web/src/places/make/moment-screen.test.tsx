@@ -84,7 +84,7 @@ describe('one moment at a time', () => {
     await waitFor(() => expect(bar()).toBe('One thing is not right'));
     pedal();
     await title('Tug the contact, end B');
-    expect(await screen.findByRole('button', { name: /^Go back to: Take the jacket off/ })).toBeTruthy();
+    expect(await screen.findByRole('button', { name: /^Go back to: Cut to the conductor/ })).toBeTruthy();
     expect(await lastOf('hold answered')).toMatchObject({ good: false });
   });
 

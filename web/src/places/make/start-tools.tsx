@@ -22,6 +22,7 @@ export function StartTools({ lead, house }: { readonly lead: Draft<Lead>; readon
             key={end.end.id}
             lead={lead}
             end={end}
+            ends={ends}
             label={`End ${end.end.name} is stripped with`}
           />
         ))}

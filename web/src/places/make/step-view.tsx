@@ -232,6 +232,7 @@ function StepDrawing({ step, plan, progress }: Pick<StepViewProps, 'step' | 'pla
         cable={end.cable}
         layers={step.role === 'nick-and-whisker' ? [] : layersOfStep[step.role]}
         toolCuts={toolCutsOf(step, end.strip)}
+        tallest={110}
         judged={measured && judgeStrip(end.strip, measured)}
         title={`Strip of end ${end.end.name}`}
       />

@@ -9,6 +9,7 @@ import { useLeads } from '../../data/live.ts';
 import { markDeleted } from '../../data/records.ts';
 import { draftKey } from '../../draft/draft-slice.ts';
 import { useDraft } from '../../draft/use-draft.ts';
+import { UndoButton } from '../../controls/undo-button.tsx';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { usersOf } from './stores.tsx';
 import './stores.css';
@@ -42,6 +43,7 @@ export function BagPage() {
         <h1>{bag.record.name}</h1>
         <span className="soft">{connector.name}</span>
         <div className="actions">
+          <UndoButton />
           <Button component={Link} to="/stores" variant="default">
             All bags
           </Button>

@@ -42,6 +42,45 @@ describe('dies, solder and shrink', () => {
   });
 });
 
+describe('tools that strip', () => {
+  const strippers = async () => (await house()).strippers;
+
+  test('one is added, described as people write it, taken before the others; nonsense is refused, undo brings it back', async () => {
+    openAt('/stores');
+    await userEvent.selectOptions(
+      await screen.findByLabelText('Kind of a new tool'),
+      'three-blade rotary tool',
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Add the tool' }));
+    const fields = within((await screen.findByText(/bares 4 \/ 5 \/ 6.5 mm/)).closest('details')!);
+    fireEvent.change(fields.getByLabelText('Bares, from the tip'), { target: { value: '3.9 / 4.1' } });
+    expect(await fields.findByText(/three lengths from the tip/)).toBeTruthy();
+    fireEvent.change(fields.getByLabelText('Bares, from the tip'), { target: { value: '3.9 / 4.1 / 6.4' } });
+    fireEvent.change(fields.getByLabelText('Takes, outside diameter'), { target: { value: '5 to 6 mm' } });
+    await saved(({ strippers: tools }) => tools.at(-1)!.takes.most === 6e-3);
+    fireEvent.change(fields.getByLabelText('Name'), { target: { value: 'bayonet set' } });
+    await saved(({ strippers: tools }) => tools.at(-1)!.name === 'bayonet set');
+    await userEvent.click(fields.getByRole('button', { name: 'Take it before the others' }));
+    await saved(({ strippers: [first] }) => first!.name === 'bayonet set' && 'bares' in first!);
+    await userEvent.click(screen.getByRole('button', { name: 'Remove the bayonet set' }));
+    await saved(({ strippers: tools }) => tools.every(({ name }) => name !== 'bayonet set'));
+    await userEvent.click(screen.getByRole('button', { name: /Undo/ }));
+    await saved(({ strippers: [first] }) => first!.name === 'bayonet set');
+  });
+
+  test('cuts are counted from the record since the blades were new', async () => {
+    openAt('/stores');
+    const row = (await screen.findByText(/14 cuts of about 500/)).closest('details')!;
+    fireEvent.change(within(row).getByLabelText('Blades are good for'), { target: { value: '14' } });
+    expect(await within(row).findByText('▲ 14 cuts of about 14')).toBeTruthy();
+    await userEvent.click(within(row).getByRole('button', { name: 'New blades are in' }));
+    expect(await within(row).findByText('0 cuts of about 14')).toBeTruthy();
+    await waitFor(async () => expect((await strippers())[1]!.bladesNew! > '2026-11-24').toBe(true), {
+      timeout: 30_000,
+    });
+  });
+});
+
 describe('bags', () => {
   test('are found by name or connector, with what is in them and who uses them', async () => {
     openAt('/stores');

@@ -9,6 +9,7 @@ import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
+import { UndoButton } from '../../controls/undo-button.tsx';
 import { Table } from '../../controls/table.tsx';
 import { addBag } from '../../data/gauge-cards.ts';
 import { useBags, useLeads } from '../../data/live.ts';
@@ -38,6 +39,7 @@ export function Stores() {
         <a href="#strippers">Stripping tools</a>
         <a href="#shop">Dies, tools, solder and shrink</a>
         <div className="actions">
+          <UndoButton />
           <TextInput
             aria-label="Search bags"
             placeholder="bag or connector"

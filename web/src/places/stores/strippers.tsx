@@ -141,6 +141,7 @@ function StripperFields({ house, stripper }: StripperRowProps) {
       <QuantityField
         field={field('name')}
         label="Name"
+        description="as the steps call it"
         written={stripper.name}
         onRead={(text) => {
           if (text.trim() === '') throw new QuantityError(text, 'a name, by which the steps call it');
