@@ -1,6 +1,6 @@
 import type { House } from '../house/house.ts';
 import { practiceChoices, practiceSchema } from '../house/practice.ts';
-import { bagsOf, everyEnd, onePerKey, planBothEnds } from '../plan/every-end.ts';
+import { bagsOf, everyEnd, houseOfEachTool, onePerKey, planBothEnds } from '../plan/every-end.ts';
 import type { LeadPlan } from '../plan/lead-plan.ts';
 import { looksOf } from '../recipe/trouble.ts';
 import type { Step } from '../recipe/step.ts';
@@ -31,7 +31,11 @@ function* everyPlan(house: House): Generator<MadePlan> {
   for (const pair of all) yield made(pair, house, {}, '');
   for (const pair of onePerKey(all, ({ id }) => id))
     for (const contents of bagsOf(pair[1])) yield made(pair, house, contents, '');
-  for (const { school, house: other } of housesOtherwise(house))
+  const tools = houseOfEachTool(house).map((only) => ({
+    school: `stripped with a ${only.strippers[0]!.kind}`,
+    house: only,
+  }));
+  for (const { school, house: other } of [...housesOtherwise(house), ...tools])
     for (const pair of onePerKey(all, ({ method }) => method))
       for (const contents of bagsOf(pair[1])) yield made(pair, other, contents, school);
 }

@@ -7,6 +7,8 @@ import { contentsSchema } from '../connector/contents-schema.ts';
 import { usualSignal } from '../connector/signal.ts';
 import { standsForItsLikes } from '../connector/terminal-block.ts';
 import type { House } from '../house/house.ts';
+import { stripperKinds } from '../house/stripper.ts';
+import { newStripper } from '../house/stripper-text.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import { methodOf } from '../method/methods.ts';
 import { connectorsFor } from './find-end.ts';
@@ -38,6 +40,13 @@ export const bagsOf = (connector: Connector): AnsweredContents[] => [
     answersFor(name, connector).map((answer) => contentsSchema.parse({ [name]: answer })),
   ),
 ];
+
+/** Houses that have one kind of stripping tool only, for every size of cable. */
+export const houseOfEachTool = (house: House): House[] =>
+  stripperKinds.map((kind) => ({
+    ...house,
+    strippers: [{ ...newStripper(kind, kind), takes: { least: 1e-3, most: 80e-3 } }],
+  }));
 
 /** Six metres of a cable with a connector at both ends, planned whole. `power` in watts. */
 export function planBothEnds(

@@ -6,7 +6,7 @@ import type { Step } from '../recipe/step.ts';
 import { looksOf } from '../recipe/trouble.ts';
 import { house } from '../testing/example.ts';
 import { jointWords } from '../words/joint.ts';
-import { bagsOf, everyEnd, onePerKey, planBothEnds } from './every-end.ts';
+import { bagsOf, everyEnd, houseOfEachTool, onePerKey, planBothEnds } from './every-end.ts';
 import type { LeadPlan } from './lead-plan.ts';
 
 const all = everyEnd(house);
@@ -27,7 +27,8 @@ function* plans(): Generator<LeadPlan> {
     for (const contents of bagsOf(pair[1])) yield planBothEnds(pair, house, contents);
   for (const pair of onePerKey(all, ({ method, series }) => `${method} ${series.id}`))
     yield planBothEnds(pair, house);
-  for (const as of otherHouses()) for (const pair of perMethod) yield planBothEnds(pair, as);
+  for (const as of [...otherHouses(), ...houseOfEachTool(house)])
+    for (const pair of perMethod) yield planBothEnds(pair, as);
 }
 
 /** Everything that is said at a step. */
@@ -178,6 +179,7 @@ describe('every step of every method, as it is read', () => {
           !/[.!]$/.test(text.firstTime.trim()) ||
           text.firstTime !== text.firstTime.trim() ||
           !sentences.test(text.firstTime) ||
+          /[a-z]\. [a-z]/.test(lines) ||
           text.experienced.length > text.firstTime.length ||
           /\b(tabs|shells|screws|nuts) holds\b/i.test(lines)
         );

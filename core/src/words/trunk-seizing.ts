@@ -30,7 +30,7 @@ export const dielectricWords = ({
 }) => ({
   title: `Core the dielectric, end ${endName}`,
   text: {
-    firstTime: `Core with the tool of this size for ${forDielectric === 'fused disc' ? 'fused discs: the one for foam tears them' : 'foam; a cable with fused discs asks for its own tool and connector'}. ${drill ? 'Drill slowly and let go at once when it grabs: it twists the conductor off.' : 'Turn the tool by hand, clockwise, with light pressure'} until its stop meets the sheath: this sets the depth. Clear every chip out.`,
+    firstTime: `Core with the tool of this size for ${forDielectric === 'fused disc' ? 'fused discs: the one for foam tears them' : 'foam; a cable with fused discs asks for its own tool and connector'}. ${drill ? 'Drill slowly' : 'Turn the tool by hand, clockwise, with light pressure'} until its stop meets the sheath: this sets the depth.${drill ? ' Let go at once when it grabs: it twists the conductor off.' : ''} Clear every chip out.`,
     experienced: `Core to the stop${drill ? ', slowly' : ' by hand'}, clear the chips.`,
   },
   why: 'The mandrel goes where the dielectric was; it holds the sheath round against the nut.',
