@@ -20,6 +20,7 @@ import { solderHeat } from '../fit/solder.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import { openAtLeast } from '../reading/reading.ts';
 import { conductorNames } from '../strip/core-strip.ts';
+import type { StripCut } from '../strip/strip-plan.ts';
 import { cutKey, stripLength } from '../strip/cut-of.ts';
 import { ironTool } from './join-steps.ts';
 import type { RecipeInput } from './recipe.ts';
@@ -170,8 +171,30 @@ export function coresStep(input: CoreRecipe, clamp: boolean): StepDraft {
     stage: 'Strip',
     ...coresWords({ where: at(input), clamp }),
     tools: [{ label: 'Wire stripper', setting: notchFor(input) }],
-    figures: cuts.map((cut) => cutFigure(`${cutKey(cut)}, from the jacket edge`, cut)),
+    figures: alike(cuts).map((same) =>
+      cutFigure(`${calledTogether(same, cuts)}, from the jacket edge`, same[0]!),
+    ),
   };
+}
+
+/** Cuts of one layer at one place with one tolerance: said once. */
+function alike(cuts: readonly StripCut[]): StripCut[][] {
+  const groups = new Map<string, StripCut[]>();
+  for (const cut of cuts) {
+    const { layer, position, plus, minus } = cut;
+    const key = [layer, ...[position.value, plus, minus].map((metres) => metres.toFixed(6))].join();
+    groups.set(key, [...(groups.get(key) ?? []), cut]);
+  }
+  return [...groups.values()];
+}
+
+/** One cut by its name, several by theirs, all of a layer as every core. */
+function calledTogether(same: readonly StripCut[], all: readonly StripCut[]): string {
+  const [{ layer }] = same as [StripCut];
+  if (same.length === 1) return cutKey(same[0]!);
+  const ofLayer = all.filter((cut) => cut.layer === layer);
+  if (same.length === ofLayer.length) return layer === 'core' ? 'every core' : `${layer} of every core`;
+  return `${layer} ${same.map(({ of }) => of).join(' and ')}`;
 }
 
 function notchFor({ joints }: CoreRecipe): string {

@@ -1,12 +1,14 @@
 import { momentTitle } from '../words/moment.ts';
 import type { StepRole } from './role.ts';
 import type { Step } from './step.ts';
+import type { Work } from './work.ts';
 
 /** What an old hand does before the tool is put down again: the steps between are one thing to him. */
 export const momentKinds = [
   'cut',
   'thread',
   'split',
+  'choke',
   'strip',
   'contact',
   'joints',
@@ -15,6 +17,7 @@ export const momentKinds = [
   'holes',
   'fix',
   'close',
+  'caps',
   'prove',
   'finish',
 ] as const;
@@ -64,26 +67,58 @@ const ofCores: Readonly<Partial<Record<StepRole, MomentKind>>> = {
   'no-short': 'joints',
 };
 
-function kindOf(step: Step, hasJoints: boolean): MomentKind {
+/** Work that puts something on an end for good. */
+const fixes: readonly Work[] = ['solder', 'crimp', 'screw', 'tug'];
+
+function kindOf(step: Step, at: { hasJoints: boolean; hasTip: boolean; isFixed: boolean }): MomentKind {
   if (step.stage === 'Cut') return 'cut';
   if (step.stage === 'Thread') return 'thread';
   if (step.stage === 'Prove') return 'prove';
   if (step.stage === 'Finish') return 'finish';
+  if (step.role === 'choke' || step.role === 'choke-measure') return 'choke';
   if (step.endId === null) return 'split';
   if (step.stage === 'Strip') return 'strip';
-  return hasJoints ? (ofCores[step.role] ?? 'close') : (ofCoax[step.role] ?? 'fix');
+  if (at.hasJoints) return ofCores[step.role] ?? 'close';
+  // Cores that nothing is put on go out under caps.
+  if (!at.isFixed) return 'caps';
+  // Where no tip is soldered, the heat was that of the body.
+  if (step.role === 'after-heat' && !at.hasTip) return 'fix';
+  return ofCoax[step.role] ?? 'fix';
 }
 
 /** The end that all of them are about. */
 const endOf = (steps: readonly Step[]): string | null =>
   steps.every(({ endId }) => endId === steps[0]!.endId) ? steps[0]!.endId : null;
 
+/** One step alone is called what it is; several by what they make together. */
+const titleOf = (kind: MomentKind, steps: readonly Step[]): string =>
+  steps.length === 1
+    ? steps[0]!.title
+    : momentTitle({
+        kind,
+        endId: endOf(steps),
+        otherSide: steps[0]!.side === 'other',
+        pulls: steps.some(({ work }) => work === 'tug'),
+        soldersBody: steps.some(({ role }) => role === 'body'),
+        onlyChecks: steps.every(({ work }) => ['look', 'measure'].includes(work)),
+        measuresShort: steps.some(({ role }) => role === 'no-short'),
+      });
+
 /** The steps of a lead by the moments in which they are done, in order. */
 export function momentsOf(steps: readonly Step[]): Moment[] {
-  const jointed = new Set(steps.filter(({ role }) => role === 'joint').map(({ endId }) => endId));
+  const endsWith = (wanted: StepRole) =>
+    new Set(steps.filter(({ role }) => role === wanted).map(({ endId }) => endId));
+  const [jointed, tipped] = [endsWith('joint'), endsWith('tip')];
+  const fixed = new Set(
+    steps.filter(({ stage, work }) => stage === 'Join' && fixes.includes(work)).map(({ endId }) => endId),
+  );
   const moments: { kind: MomentKind; steps: Step[] }[] = [];
   for (const step of steps) {
-    const kind = kindOf(step, jointed.has(step.endId));
+    const kind = kindOf(step, {
+      hasJoints: jointed.has(step.endId),
+      hasTip: tipped.has(step.endId),
+      isFixed: fixed.has(step.endId),
+    });
     const last = moments.at(-1);
     const before = last?.steps[0];
     const isSame =
@@ -95,7 +130,7 @@ export function momentsOf(steps: readonly Step[]): Moment[] {
   return moments.map(({ kind, steps: own }) => ({
     id: own[0]!.id,
     kind,
-    title: momentTitle(kind, endOf(own), own[0]!.side === 'other'),
+    title: titleOf(kind, own),
     steps: own,
   }));
 }

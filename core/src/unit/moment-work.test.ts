@@ -37,7 +37,7 @@ function until(walk: BenchWalk, kind: Moment['kind']): Moment {
 describe('working moments', () => {
   test('of a crimped lead: cut, thread, four for each end, prove, finish', () => {
     expect(momentsOf(patch().progress.steps).map(({ title }) => title)).toEqual([
-      'Count and cut',
+      'Count the parts and cut the cable',
       'Thread the parts',
       ...['A', 'B'].flatMap((end) => [
         `Strip, end ${end}`,
@@ -48,6 +48,24 @@ describe('working moments', () => {
       'Prove the lead',
       'Finish the lead',
     ]);
+  });
+
+  test('a moment is called after what is in it: nothing is pulled, tipped or seated where no step does so', () => {
+    for (const { lead, cards, method } of leadOfEachMethod()) {
+      const moments = momentsOf(new BenchWalk(lead, cards).progress.steps);
+      const wrong = moments.filter(({ title, steps }) => {
+        const has = (...roles: string[]) => steps.some(({ role }) => roles.includes(role));
+        return (
+          (/pull/.test(title) && !steps.some(({ work }) => work === 'tug')) ||
+          (/Solder the tip/.test(title) && !has('tip')) ||
+          (/Solder the body/.test(title) && !has('body')) ||
+          (/Body on/.test(title) && (!has('insert', 'nut') || method === 'bare end')) ||
+          (/Join the cores/.test(title) && !has('joint')) ||
+          (/no short/.test(title) && !has('no-short'))
+        );
+      });
+      expect([method, wrong.map(({ title }) => title)]).toEqual([method, []]);
+    }
   });
 
   test('every step of every method is in one moment, in order', () => {

@@ -117,7 +117,7 @@ describe('one moment at a time', () => {
     await startUnit(fourth.id);
     await startUnit(fifth.id);
     openAt(`/build/${fourth.id}`);
-    await title('Count and cut');
+    await title('Count the parts and cut the cable');
     await userEvent.click(await screen.findByLabelText('one step over all'));
     await waitFor(async () =>
       expect(await keptValue(batchModeKey(fourth.lineId), '')).toBe('one step over all'),
@@ -125,7 +125,7 @@ describe('one moment at a time', () => {
     const head = () => document.querySelector('.build-head')!.textContent;
     pedal();
     await waitFor(() => expect(head()).toContain('OS-0005'));
-    await title('Count and cut');
+    await title('Count the parts and cut the cable');
     pedal();
     await waitFor(() => expect(head()).toContain('OS-0004'));
     await title('Thread the parts');
