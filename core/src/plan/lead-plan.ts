@@ -159,6 +159,8 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
   const thread = planThreading(run, threadPreference(lead, house));
   const recipes = new Map(ends.map((plan) => [plan.end.id, recipeInput(lead, plan, sides, cuts)]));
   const withheld = [...ends, ...sides].flatMap(withheldBy);
+  const steps =
+    withheld.length > 0 ? [] : compileSteps({ lead, house, thread, parts, sleeves, cuts, recipes });
   const betweenJackets = cuts[0]!.betweenJackets;
   return {
     lead,
@@ -179,9 +181,10 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
     run,
     thread,
     withheld,
-    steps: withheld.length > 0 ? [] : compileSteps({ lead, house, thread, parts, sleeves, cuts, recipes }),
+    steps,
     lengths,
     ...proofOf(lead, lengths, house),
+    looks: plannedLooks(lead, steps),
   };
 }
 
@@ -190,14 +193,13 @@ function proofOf(
   lead: Lead,
   lengths: PieceLengths,
   house: House,
-): Pick<LeadPlan, 'paths' | 'family' | 'derived' | 'insulation' | 'looks'> {
+): Pick<LeadPlan, 'paths' | 'family' | 'derived' | 'insulation'> {
   const paths = expectedPaths(lead, lengths, house);
   return {
     paths,
     family: familyChecks(lead, lengths, house),
     derived: derivedLimits(lead, paths, house),
     insulation: insulationWanted(lead, house),
-    looks: plannedLooks(lead),
   };
 }
 

@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import type { LookName } from '../reading/check-key.ts';
 import { readCheckKey, writeCheckKey } from '../reading/check-key.ts';
+import { faultSeen, joints } from '../recipe/joint.ts';
+import type { Step } from '../recipe/step.ts';
 import { lookSubjects } from '../recipe/trouble.ts';
+import { jointWords } from '../words/joint.ts';
 import { troubleIds } from '../recipe/trouble-id.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
@@ -23,15 +26,59 @@ export const plannedLookSchema = z.object({
 });
 export type PlannedLook = z.infer<typeof plannedLookSchema>;
 
-/** The looks at a lead: each end, then the whole. */
-export function plannedLooks(lead: Lead): PlannedLook[] {
+/** A step as far as it says what joint was made at which end. */
+type JointMade = Pick<Step, 'endId' | 'stage' | 'joint'>;
+
+/** The looks at a lead, each end by the joints that its steps make, then the whole. */
+export function plannedLooks(lead: Lead, steps: readonly JointMade[]): PlannedLook[] {
   const made = lead.ends.filter(({ lies }) => lies === undefined);
-  return [...made.flatMap((end) => looksAtEnd(lead, end)), wholeLook];
+  return [
+    ...made.flatMap((end) =>
+      looksAtEnd(
+        lead,
+        end,
+        steps.filter(({ endId }) => endId === end.id),
+      ),
+    ),
+    wholeLook,
+  ];
 }
 
-function looksAtEnd(lead: Lead, end: LeadEnd): PlannedLook[] {
+/** How the joints of an end look: those it was made with in their order; the last is what can be seen, and is drawn. */
+function jointLook(
+  lead: Lead,
+  end: LeadEnd,
+  steps: readonly JointMade[],
+): Pick<PlannedLook, 'good' | 'out' | 'subject' | 'bad'> {
+  const kinds = [...new Set(steps.flatMap(({ stage, joint }) => (stage === 'Join' && joint ? [joint] : [])))];
+  const last = kinds.at(-1);
+  if (last) {
+    const bad = joints[last].faults[0]!;
+    return {
+      good: kinds.map((kind) => `${kind}: ${jointWords[kind].good}`).join('; '),
+      out: kinds.map((kind) => `${kind}: ${faultSeen(kind, joints[kind].faults[0]!)}`).join('; '),
+      subject: last,
+      bad,
+    };
+  }
+  const isSoldered = methodOf(leadConnector(lead, end.connectorId).method).traits.heat !== 'none';
+  return isSoldered
+    ? {
+        good: 'fillet smooth and concave, no whisker, no strand outside',
+        out: 'dull, lumpy, a spike or a bridge',
+        subject: 'joint',
+        bad: 'cold',
+      }
+    : {
+        good: 'conductor fully in, no strand outside, mark of the tool even',
+        out: 'a strand outside, crushed or loose',
+        subject: 'crimp',
+        bad: 'die too large',
+      };
+}
+
+function looksAtEnd(lead: Lead, end: LeadEnd, steps: readonly JointMade[]): PlannedLook[] {
   const connector = leadConnector(lead, end.connectorId);
-  const isSoldered = methodOf(connector.method).traits.heat !== 'none';
   const at = (look: LookName) => writeCheckKey({ kind: 'look', endId: end.id, look });
   const base = { endId: end.id, whenFinished: false };
   return [
@@ -39,12 +86,7 @@ function looksAtEnd(lead: Lead, end: LeadEnd): PlannedLook[] {
       ...base,
       id: at('joint'),
       label: `Joints of end ${end.name}`,
-      good: isSoldered
-        ? 'fillet smooth and concave, no whisker, no strand outside'
-        : 'conductor fully in, no strand outside, mark of the tool even',
-      out: isSoldered ? 'dull, lumpy, a spike or a bridge' : 'a strand outside, crushed or loose',
-      subject: isSoldered ? 'joint' : 'crimp',
-      bad: isSoldered ? 'cold' : 'die too large',
+      ...jointLook(lead, end, steps),
     },
     {
       ...base,

@@ -3,6 +3,7 @@ import { planLead } from '../plan/lead-plan.ts';
 import type { House } from '../house/house.ts';
 import { seededRandom } from '../quantity/random.ts';
 import { exampleLead, house, withChoke } from '../testing/example.ts';
+import { leadOfEachMethod } from '../testing/lead-of-each-method.ts';
 import { judgeAtLeast, judgeAtMost } from './judge.ts';
 import { mayBeInCable, nextMeasurement } from './next-measurement.ts';
 import { prove } from './proof.ts';
@@ -230,6 +231,23 @@ describe('looks', () => {
       'Relief or seal of end B',
       'Coupling of end B',
     ]);
+  });
+
+  test('joints are looked at as what they are: no fillet on a screw, no mark of a tool on a cup', () => {
+    for (const { lead, cards, method } of leadOfEachMethod()) {
+      const { looks, steps } = planLead(lead, cards, house);
+      const look = looks.find(({ id }) => id === 'look A joint')!;
+      const made = steps.filter(({ endId, stage }) => endId === 'A' && stage === 'Join');
+      const kinds = [...new Set(made.flatMap(({ joint }) => joint ?? []))];
+      if (kinds.length === 0) continue;
+      expect([method, look.subject]).toEqual([method, kinds.at(-1)]);
+      expect([method, kinds.filter((kind) => !look.good.includes(`${kind}: `))]).toEqual([method, []]);
+      const solders = made.some(({ work }) => work === 'solder');
+      expect([method, /solder|fillet/i.test(`${look.good} ${look.out}`) && !solders]).toEqual([
+        method,
+        false,
+      ]);
+    }
   });
 
   test('a stuck coupling is Out, whenever it is seen', () => {
