@@ -34,6 +34,7 @@ export function cutFigure(label: string, cut: StripCut): StepFigure {
 export const layersOfStep: Readonly<Record<string, readonly CutLayer[]>> = {
   'one-spin': ['braid', 'foil', 'dielectric', 'conductor'],
   jacket: ['conductor'],
+  chamfer: ['conductor'],
   braid: ['braid'],
   foil: ['foil'],
   tube: ['tube'],

@@ -111,6 +111,7 @@ describe('a template at true size', () => {
     const template = stripTemplate(strip, 5.4e-3, 'End A');
     const places = template.lines.map(({ fromCutEnd }) => fromCutEnd);
     expect(places).toEqual([...places].sort((a, b) => a - b));
+    expect(template.title).toMatch(/^End A; tool: first cut \d\.\d mm, second cut \d+\.\d mm$/);
     expect(template.lines[0]).toMatchObject({ label: 'conductor', fromCutEnd: 0 });
     expect(template.lines.at(-1)!.label).toBe('jacket edge');
     expect(template.lines.at(-1)!.fromCutEnd).toBeCloseTo(wanted('conductor'), 9);

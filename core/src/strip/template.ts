@@ -1,3 +1,4 @@
+import { formatMillimetres } from '../quantity/length.ts';
 import { cutKey, stripLength } from './cut-of.ts';
 import type { StripPlan } from './strip-plan.ts';
 
@@ -23,7 +24,7 @@ const behind = 15e-3;
 
 /**
  * The template of one end: the datum and every cut counted from the squared cut end, since that is what a cable is laid
- * against. Cuts at the same place share a line.
+ * against. Cuts at the same place share a line. A tool with stops or fixed blades has its settings in the title.
  */
 export function stripTemplate(plan: StripPlan, diameter: number, title: string): StripTemplate {
   const strip = stripLength(plan).value;
@@ -42,8 +43,9 @@ export function stripTemplate(plan: StripPlan, diameter: number, title: string):
       minus: cut.plus,
     });
   const far = Math.max(...[...lines.values()].map(({ fromCutEnd }) => fromCutEnd));
+  const stops = plan.prepTool.map(({ label, at }) => `${label} ${formatMillimetres(at.value)} mm`);
   return {
-    title,
+    title: [title, ...(stops.length > 0 ? [`tool: ${stops.join(', ')}`] : [])].join('; '),
     diameter,
     length: far + behind,
     lines: [...lines.values()].sort((a, b) => a.fromCutEnd - b.fromCutEnd),
