@@ -23,6 +23,8 @@ export default {
   // Jest leaves a core idle by default; here there are two, and both work.
   maxWorkers: '100%',
   testTimeout: 300_000,
+  // Modules of a test file are never let go by a worker: one that has grown is followed by a fresh one.
+  workerIdleMemoryLimit: '1200MB',
   projects: [
     {
       ...shared,

@@ -52,7 +52,7 @@ export function BagQuestions({ card, connector, questions }: BagQuestionsProps) 
                 <span>
                   <strong>{answer}</strong>
                   {answer === usual[name] && <em> usual</em>}
-                  <span className="soft">{answers[answer]}</span>
+                  {answers[answer] !== answer && <span className="soft">{answers[answer]}</span>}
                 </span>
               </label>
             ))}

@@ -37,6 +37,8 @@ export function SecondCoreChoice({
   const [refused, setRefused] = useState<string>();
   const now = secondCoreOf(input);
   if (now === null) return null;
+  // While another connector is still being planned, an answer would be about the old one.
+  const isPlanned = lead.record.ends.find(({ id }) => id === end.id)?.connectorId === end.connectorId;
   const choose = (choice: SecondCore) => {
     try {
       const next = withSecondCore(lead.record, end, card, house, choice);
@@ -54,6 +56,7 @@ export function SecondCoreChoice({
       description={words[now].consequence}
       error={refused}
       value={now}
+      disabled={!isPlanned}
       data={secondCores.map((value) => ({ value, label: words[value].label }))}
       onChange={({ currentTarget: { value } }) => choose(secondCores.find((choice) => choice === value)!)}
     />
