@@ -3,9 +3,7 @@ import { strandLay } from '../conductor/resistance.ts';
 import { resistivityAt } from '../conductor/material.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';
 import type { CoreCable } from './cable.ts';
-
-/** Permittivity of vacuum, F/m. */
-const vacuumPermittivity = 8.8541878128e-12;
+import { wireCapacitances } from './wire-field.ts';
 
 /** What a pair of a cable is as a line, per metre. */
 export interface PairFigures {
@@ -33,39 +31,98 @@ export function coreResistance(cable: CoreCable, celsius = 20): number {
   return (resistivityAt('copper', celsius) * strandLay * plated) / area;
 }
 
+/** Two poles of a cable in cross-section, metres. */
+export interface PairGeometry {
+  readonly lay: 'pair' | 'star quad';
+  readonly conductorDiameter: number;
+  /** Axis to axis of cores that touch: over the insulation. Of a quad, the side of its square. */
+  readonly pitch: number;
+  readonly permittivity: number;
+  readonly shieldInside: number | null;
+}
+
+/** Capacitances of two poles, farads per metre. */
+export interface PairField {
+  /** Charge for each volt between the poles, which have it by halves against a shield. */
+  readonly poleToPole: number;
+  /** One pole to the shield, the other tied to it; null without a shield. */
+  readonly poleToShield: number | null;
+  /** The capacitance matrix of the cores, in their order round the axis. */
+  readonly cores: readonly (readonly number[])[];
+}
+
+/** Cores in their order round the axis: of a quad, opposite ones are one pole. */
+const placesOf = ({ lay, pitch }: PairGeometry): { x: number; y: number }[] => {
+  const across = lay === 'star quad' ? pitch * Math.SQRT1_2 : pitch / 2;
+  return lay === 'star quad'
+    ? [
+        { x: across, y: 0 },
+        { x: 0, y: across },
+        { x: -across, y: 0 },
+        { x: 0, y: -across },
+      ]
+    : [
+        { x: across, y: 0 },
+        { x: -across, y: 0 },
+      ];
+};
+
+/** The field between two poles, solved in cross-section: see `wireCapacitances`. */
+export function pairField(geometry: PairGeometry): PairField {
+  const { conductorDiameter, permittivity, shieldInside } = geometry;
+  const cores = wireCapacitances(
+    placesOf(geometry).map((place) => ({ ...place, radius: conductorDiameter / 2 })),
+    shieldInside === null ? null : shieldInside / 2,
+    permittivity,
+  );
+  // Every other core is of the other pole.
+  const of = (pole: number, other: number) =>
+    cores.reduce(
+      (sum, row, i) =>
+        sum + row.reduce((all, value, j) => all + (i % 2 === pole && j % 2 === other ? value : 0), 0),
+      0,
+    );
+  const [self, mutual] = [of(0, 0), of(0, 1)];
+  return { poleToPole: (self - mutual) / 2, poleToShield: shieldInside === null ? null : self, cores };
+}
+
+/** Stranded cores are a little thinner, as the field sees them, than the circle round their strands. Engineering value. */
+const strandedOutside = 0.96;
+
+/** Cables are immutable: the field of one is solved once. */
+const solved = new WeakMap<CoreCable, PairField>();
+
+/** The field of the cores of a cable; of one with several pairs, that of one pair alone in the shield. */
+export function fieldOf(cable: CoreCable): PairField {
+  const known = solved.get(cable);
+  if (known) return known;
+  const { conductor, insulation, shield } = cable;
+  const lay = cable.lay === 'star quad' ? 'star quad' : 'pair';
+  const reach = insulation.diameter * (lay === 'star quad' ? 1 + Math.SQRT2 : 2);
+  const field = pairField({
+    lay,
+    conductorDiameter: conductor.diameter * strandedOutside,
+    pitch: insulation.diameter,
+    permittivity: insulation.effectivePermittivity,
+    shieldInside: shield ? Math.max(shield.inside, reach) : null,
+  });
+  solved.set(cable, field);
+  return field;
+}
+
 /**
- * Impedance and capacitances of two cores side by side, from the images of both in the shield: with cores of radius r at
- * h from the axis in a shield of radius R, `P11 = ln((R2 - h2) / (R r))`, `P12 = ln((R2 + h2) / (2 h R))` over 2 pi e.
- * Without a shield `Z = 120 / sqrt(er) acosh(s / d)`. Twist and strands are within the class spread of some 10 %.
- * Source: multiconductor-line textbooks.
+ * Impedance and capacitances of the two poles of a cable, from the field in its cross-section; `Z = sqrt(er) / (c C)`. Twist and
+ * strands are within the class spread of some 10 %. Source: two-conductor line, textbooks.
  */
 export function pairFigures(cable: CoreCable, celsius = 20): PairFigures {
-  const { conductor, insulation, shield } = cable;
-  const er = insulation.effectivePermittivity;
-  const velocityFactor = 1 / Math.sqrt(er);
-  const spacing = cable.lay === 'star quad' ? insulation.diameter * Math.SQRT2 : insulation.diameter;
-  const poles = coresPerPole(cable);
-  const loopResistance = (2 * coreResistance(cable, celsius)) / poles;
-  const radius = (conductor.diameter * 0.96) / 2;
-  if (!shield) {
-    const impedance = ((120 / Math.sqrt(er)) * Math.acosh(spacing / (2 * radius))) / poles;
-    const coreToCore = 1 / (velocityFactor * speedOfLight * impedance);
-    return { impedance, coreToCore, coreToShield: null, velocityFactor, loopResistance };
-  }
-  const height = spacing / 2;
-  const outer = Math.max(shield.inside / 2, height + insulation.diameter / 2);
-  const self = Math.log((outer ** 2 - height ** 2) / (outer * radius));
-  const mutual = Math.log((outer ** 2 + height ** 2) / (2 * height * outer));
-  const unit = 2 * Math.PI * vacuumPermittivity * er * poles;
-  const toShield = unit / (self + mutual);
-  const odd = unit / (self - mutual);
-  const between = (odd - toShield) / 2;
+  const { poleToPole, poleToShield } = fieldOf(cable);
+  const velocityFactor = 1 / Math.sqrt(cable.insulation.effectivePermittivity);
   return {
-    impedance: 2 / (velocityFactor * speedOfLight * odd),
-    coreToCore: between + toShield / 2,
-    coreToShield: between + toShield,
+    impedance: 1 / (velocityFactor * speedOfLight * poleToPole),
+    coreToCore: poleToPole,
+    coreToShield: poleToShield,
     velocityFactor,
-    loopResistance,
+    loopResistance: (2 * coreResistance(cable, celsius)) / coresPerPole(cable),
   };
 }
 

@@ -125,7 +125,8 @@ function judge(cable: Cable, want: BudgetWant): BudgetRow {
     longest,
     powerLimit: coax ? lowest?.power : undefined,
     jacketRise: coax
-      ? temperatureRise(coax, highest).jacket * want.power * want.duty * hotSpotFactor(want.swr)
+      ? temperatureRise(coax, highest, want.power * want.duty * hotSpotFactor(want.swr), want.ambientCelsius)
+          .jacket
       : undefined,
     mass: scaled(massPerMetre(cable), want.length),
     cost: cable.relativeCost * want.length,

@@ -58,7 +58,7 @@ describe('heat', () => {
         (frequency) => cablePowerLimits(cable, { ...use, frequency })[0]!.power,
       );
       expect(power).toEqual([...power].sort((a, b) => b - a));
-      const { conductor, jacket } = temperatureRise(cable, 1e8);
+      const { conductor, jacket } = temperatureRise(cable, 1e8, power[1]!, use.ambientCelsius);
       expect(conductor).toBeGreaterThan(jacket);
       expect(computedAttenuation(cable, 1e8, 70).total).toBeGreaterThan(
         computedAttenuation(cable, 1e8, 20).total,

@@ -3,6 +3,7 @@ import type { Cable, CoaxCable } from '../cable/cable.ts';
 import { overBraid } from '../cable/braid.ts';
 import { effectiveConductorDiameter, effectiveShieldDiameter } from '../cable/electrical.ts';
 import { lineFigures } from '../cable/line-figures.ts';
+import { emissivity, heatShed, surfaceWhere } from './calm-air.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { ConnectorSeries } from '../connector/series.ts';
@@ -38,9 +39,6 @@ export function powerVerdict(power: number, most: number): 'fits' | 'tight' | 'd
   return power <= most ? 'tight' : 'does not fit';
 }
 
-/** Heat that a jacket sheds in calm air, W per square metre and kelvin: on the safe side. Engineering value. */
-const shedding = 10;
-
 /** Heat conduction, W/(m K). Handbook values. */
 const conductivity = {
   polyethylene: 0.33,
@@ -53,13 +51,20 @@ const conductivity = {
 /** Hottest the inner conductor may be before it creeps through the dielectric, C. Engineering values. */
 const hottest = { polyethylene: 80, 'foam polyethylene': 85, PTFE: 200, 'fused disc': 80 } as const;
 
-/** Field at the inner conductor that the dielectric stands for good, V/m. Engineering values, from rated voltages. */
-const lastingField = {
-  polyethylene: 3.7e6,
-  'foam polyethylene': 1.8e6,
-  PTFE: 4e6,
-  'fused disc': 1e6,
-} as const;
+/** Field at the inner conductor that a solid dielectric stands for good, V/m. Engineering values, from rated voltages. */
+const solidField = { polyethylene: 3.7e6, PTFE: 4e6 } as const;
+
+/** Of what breaks down air at a bare conductor, foam and air spaces stand so much for good. Engineering value, from rated peak powers of feeders. */
+const lastingInGas = 0.17;
+
+/**
+ * Field at an inner conductor of a radius in metres that its dielectric stands for good, V/m. Foam and spacers leave gas at the
+ * conductor: it breaks down at `3.1 MV/m (1 + 0.308 / sqrt(r / cm))`, Peek's law, so that a thicker conductor stands a weaker field.
+ */
+export function lastingField(material: CoaxCable['dielectric']['material'], radius: number): number {
+  if (material === 'polyethylene' || material === 'PTFE') return solidField[material];
+  return lastingInGas * 3.1e6 * (1 + 0.308 / Math.sqrt(radius * 100));
+}
 
 /** Fall of the breakdown voltage of air with height: its density, scale height 8.4 km. */
 const thinAir = (altitude: number) => Math.exp(-altitude / 8400);
@@ -76,66 +81,100 @@ function checkUse({ frequency, duty, swr, altitude }: PowerUse): void {
     );
 }
 
-/** Kelvin that the inner conductor and the jacket stand above the air for each watt put in, per metre of cable. */
-export function temperatureRise(cable: CoaxCable, frequency: number): { conductor: number; jacket: number } {
+/** Heat of a line for each watt put in, W per metre at the power end, with its conductor as hot as it may be. */
+function heatPerWatt(cable: CoaxCable, frequency: number): number {
   const top = hottest[cable.dielectric.material];
-  const parts = computedAttenuation(cable, frequency, top);
-  const warm = parts.total / computedAttenuation(cable, frequency).total;
+  const warm = computedAttenuation(cable, frequency, top).total / computedAttenuation(cable, frequency).total;
   const nominal = fittedAttenuation(lineFigures(cable).fit, frequency) * warm;
-  const heat = (2 * nominal) / 100 / decibelsPerNeper;
-  const { diameter } = cable.jacket;
-  const air = 1 / (shedding * Math.PI * diameter);
+  return (2 * nominal) / 100 / decibelsPerNeper;
+}
+
+/** Kelvin between jacket surface and inner conductor for each watt of heat per metre. */
+function insideRise(cable: CoaxCable, frequency: number): number {
+  const parts = computedAttenuation(cable, frequency, hottest[cable.dielectric.material]);
   const through = (outer: number, inner: number, k: number) =>
     outer > inner ? Math.log(outer / inner) / (2 * Math.PI * k) : 0;
-  const jacket = through(diameter, overBraid(cable), conductivity.jacket);
+  const jacket = through(cable.jacket.diameter, overBraid(cable), conductivity.jacket);
   const dielectric = through(
     effectiveShieldDiameter(cable),
     effectiveConductorDiameter(cable),
     conductivity[cable.dielectric.material],
   );
-  const inner = parts.conductor / parts.total;
-  const inside = parts.dielectric / parts.total;
-  return {
-    conductor: heat * ((inner + inside / 2) * dielectric + jacket + air),
-    jacket: heat * air,
-  };
+  const [inner, inside] = [parts.conductor / parts.total, parts.dielectric / parts.total];
+  return (inner + inside / 2) * dielectric + jacket;
+}
+
+/** A tube without a jacket is its own surface. */
+const emits = (cable: CoaxCable): number =>
+  cable.tube && cable.jacket.diameter <= cable.tube.outside + 1e-6
+    ? emissivity['metal tube']
+    : emissivity.jacket;
+
+const shedAt = (cable: CoaxCable, surface: number, ambient: number): number =>
+  heatShed(surface, ambient, cable.jacket.diameter, emits(cable));
+
+/** Hottest surface that is looked for, C. */
+const surfaceLimit = 400;
+
+/** Kelvin that jacket and inner conductor stand above the air with a power put in, watts on average. */
+export function temperatureRise(
+  cable: CoaxCable,
+  frequency: number,
+  power: number,
+  ambient: number,
+): { conductor: number; jacket: number } {
+  const heat = power * heatPerWatt(cable, frequency);
+  const surface = surfaceWhere((at) => shedAt(cable, at, ambient), heat, ambient, surfaceLimit);
+  const jacket = surface - ambient;
+  return { conductor: jacket + heat * insideRise(cable, frequency), jacket };
 }
 
 /**
  * Power at which the inner conductor reaches what its dielectric stands, and at which the field at its surface does.
- * Source: heat conduction through layers; shedding, temperatures and fields are engineering values.
+ * Source: heat conduction through layers, convection and radiation to calm air; temperatures and fields are engineering values.
  * @throws RangeError when the use cannot be.
  */
 export function cablePowerLimits(cable: CoaxCable, use: PowerUse): PowerLimit[] {
   checkUse(use);
-  const top = hottest[cable.dielectric.material];
-  const rise = temperatureRise(cable, use.frequency).conductor;
-  const spot = hotSpotFactor(use.swr);
-  const heatPower = Math.max(0, top - use.ambientCelsius) / (rise * spot * use.duty);
   const radius = effectiveConductorDiameter(cable) / 2;
   const ratio = Math.log(effectiveShieldDiameter(cable) / (2 * radius));
-  const peakVolts = lastingField[cable.dielectric.material] * radius * ratio;
+  const peakVolts = lastingField(cable.dielectric.material, radius) * radius * ratio;
   return [
-    {
-      part: cable.name,
-      kind: 'heat',
-      power: heatPower,
-      how: {
-        value: heatPower,
-        kind: 'power',
-        formula: '(hottest - ambient) / (rise per watt x (S2 + 1) / 2S x duty)',
-        terms: [
-          { label: 'Hottest inner conductor', value: top, kind: 'temperature', assumed: true },
-          { label: 'Ambient', value: use.ambientCelsius, kind: 'temperature' },
-          { label: 'Rise per watt, calm air', value: rise, kind: 'ratio', assumed: true },
-          { label: 'Hot spot of the standing wave', value: spot, kind: 'ratio' },
-          { label: 'Duty', value: use.duty, kind: 'ratio' },
-        ],
-        source: 'heat conduction through dielectric and jacket, 10 W/m2K to calm air: engineering value',
-      },
-    },
+    heatLimit(cable, use),
     voltageLimit(cable.name, peakVolts, cable.nominalImpedance, use.swr, 'field at the inner conductor'),
   ];
+}
+
+/** The power at which the surface sheds just what brings the inner conductor to its limit. */
+function heatLimit(cable: CoaxCable, { frequency, ambientCelsius, duty, swr }: PowerUse): PowerLimit {
+  const top = hottest[cable.dielectric.material];
+  const inside = insideRise(cable, frequency);
+  const conductorAt = (surface: number) => surface + shedAt(cable, surface, ambientCelsius) * inside;
+  const surface = surfaceWhere(conductorAt, top, ambientCelsius, Math.max(top, ambientCelsius));
+  const shed = shedAt(cable, surface, ambientCelsius);
+  const [perWatt, spot] = [heatPerWatt(cable, frequency), hotSpotFactor(swr)];
+  const power = shed / (perWatt * spot * duty);
+  return {
+    part: cable.name,
+    kind: 'heat',
+    power,
+    how: {
+      value: power,
+      kind: 'power',
+      formula: 'heat shed / (heat per watt x (S2 + 1) / 2S x duty)',
+      terms: [
+        { label: 'Hottest inner conductor', value: top, kind: 'temperature', assumed: true },
+        { label: 'Ambient', value: ambientCelsius, kind: 'temperature' },
+        { label: 'Surface then', value: surface, kind: 'temperature' },
+        { label: 'Heat shed to calm air, W per metre', value: shed, kind: 'ratio' },
+        { label: 'Heat per watt put in, W per metre', value: perWatt, kind: 'ratio' },
+        { label: 'Hot spot of the standing wave', value: spot, kind: 'ratio' },
+        { label: 'Duty', value: duty, kind: 'ratio' },
+      ],
+      source:
+        'heat conduction through dielectric and jacket; natural convection and radiation of a horizontal cylinder',
+    },
+  };
 }
 
 /** `P = V^2 / (2 Z S)`: the peak of a standing wave is `sqrt(2 P Z S)`. */

@@ -69,15 +69,31 @@ describe('power', () => {
   const heat = (id: string, change: Partial<typeof use> = {}) =>
     powerLimits(coaxById(id), [], { ...use, ...change }).find(({ kind }) => kind === 'heat')!.power;
 
-  test('class ratings at 100 MHz: some 135 W for RG-58, 600 W for RG-213, and PTFE carries more than its size', () => {
-    expect(heat('rg-58') / 140).toBeCloseTo(1, 0);
-    expect(heat('rg-213') / 610).toBeCloseTo(1, 0);
+  test('class ratings at 100 MHz: some 230 W for RG-58, 900 W for RG-213, and PTFE carries more than its size', () => {
+    // By convection and radiation of the jacket: sheets of the classes say 200 to 300 W, and 800 to 1 000 W.
+    expect(Math.abs(heat('rg-58') / 230 - 1)).toBeLessThan(0.15);
+    expect(Math.abs(heat('rg-213') / 880 - 1)).toBeLessThan(0.15);
     expect(heat('rg-316')).toBeGreaterThan(heat('rg-174') * 2);
+  });
+
+  // Peak powers that feeders and foam cables are rated for, kW.
+  test.each([
+    ['low-loss-10', 16],
+    ['corrugated-1/2', 40],
+    ['corrugated-7/8', 90],
+    ['corrugated-1-1/4', 200],
+    ['corrugated-1-5/8', 310],
+  ])('gas at the conductor of %s breaks down at some %d kW', (id, kilowatts) => {
+    const peak = powerLimits(coaxById(id), [], use).find(({ kind }) => kind === 'voltage')!.power / 1e3;
+    expect(Math.abs(peak / kilowatts - 1)).toBeLessThan(0.16);
   });
 
   test('falls with frequency, warmth and standing wave; half the duty carries twice', () => {
     expect(heat('rg-213', { frequency: 1e9 })).toBeLessThan(heat('rg-213') / 3);
-    expect(heat('rg-213', { ambientCelsius: 60 })).toBeCloseTo(heat('rg-213') / 2, 6);
+    // Convection and radiation fall a little faster than the warmth that drives them.
+    const warm = heat('rg-213', { ambientCelsius: 60 }) / heat('rg-213');
+    expect(warm).toBeGreaterThan(0.4);
+    expect(warm).toBeLessThan(0.5);
     expect(heat('rg-213', { duty: 0.5 })).toBeCloseTo(2 * heat('rg-213'), 6);
     expect(heat('rg-213') / heat('rg-213', { swr: 3 })).toBeCloseTo(hotSpotFactor(3), 9);
     expect(heat('rg-58', { ambientCelsius: 90 })).toBe(0);

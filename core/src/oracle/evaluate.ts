@@ -4,6 +4,8 @@ import type { DistortionlessCase } from './distortionless.ts';
 import { distortionlessDeviation } from './distortionless.ts';
 import type { BusCase } from './lighting-bus.ts';
 import { busDeviation } from './lighting-bus.ts';
+import type { PairFieldCase } from './pair-field.ts';
+import { pairFieldDeviation } from './pair-field.ts';
 import type { PickupCase } from './pickup.ts';
 import { pickupDeviation } from './pickup.ts';
 import type { RlgcCase } from './rlgc.ts';
@@ -43,6 +45,10 @@ const kinds: readonly {
   { inputs: ['bit_rate_bit_per_s'], deviation: (each) => busDeviation(each as unknown as BusCase) },
   { inputs: ['pickup_inductance_H'], deviation: (each) => pickupDeviation(each as unknown as PickupCase) },
   {
+    inputs: ['core_pitch_m'],
+    deviation: (each) => pairFieldDeviation(each as unknown as PairFieldCase),
+  },
+  {
     inputs: ['kind', 'loop_resistance_ohm_per_m'],
     deviation: (each) => speakerDeviation(each as unknown as SpeakerCase),
   },
@@ -56,7 +62,7 @@ export function oracleDeviation(each: OracleCase): Record<string, number> {
   const kind = kinds.find(({ inputs }) => inputs.every((name) => name in each.input));
   if (!kind)
     throw new RangeError(
-      `case ${each.id}: expected a line, constants, a chain, a step, a bus, a pickup or a speaker; found inputs ${Object.keys(each.input).join(', ')}`,
+      `case ${each.id}: expected a line, constants, a chain, a step, a bus, a pickup, a pair or a speaker; found inputs ${Object.keys(each.input).join(', ')}`,
     );
   return kind.deviation(each);
 }
