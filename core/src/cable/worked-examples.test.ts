@@ -96,6 +96,20 @@ describe('pairs', () => {
     within(pairFigures({ ...pair, lay: 'star quad', cores: 4 }).impedance, 48.44);
   });
 
+  // Sheets of the classes: picofarads to a metre, core to core and one core to the shield; ohm.
+  test.each([
+    ['mic-pair', 60, 110, 78],
+    ['star-quad-mic', 94, 133, 49],
+    ['lighting-1-pair', 36, 55, 120],
+    ['speaker-star-quad-4x1.5', 197, null, 30],
+    ['speaker-star-quad-4x2.5', 226, null, 26.5],
+  ])('%s: %d pF/m between its poles', (id, between, toShield, ohms) => {
+    const figures = pairFigures(cableById(id) as CoreCable);
+    within(figures.coreToCore * 1e12, between, 0.04);
+    if (toShield !== null) within(figures.coreToShield! * 1e12, toShield, 0.05);
+    within(figures.impedance, ohms, 0.05);
+  });
+
   test('skin effect, crowding where the cores face each other, and the insulation', () => {
     const { k1, k2 } = pairAttenuation(pair);
     // Rs at 1 Hz = sqrt(pi mu0 rho) = 2.6089e-7; loop 2 Rs 1.3 / (pi 0.6e-3) = 3.5985e-4; / (2 x 122.97) x 868.59

@@ -70,7 +70,10 @@ const ofCores: Readonly<Partial<Record<StepRole, MomentKind>>> = {
 /** Work that puts something on an end for good. */
 const fixes: readonly Work[] = ['solder', 'crimp', 'screw', 'tug'];
 
-function kindOf(step: Step, at: { hasJoints: boolean; hasTip: boolean; isFixed: boolean }): MomentKind {
+function kindOf(
+  step: Step,
+  at: { hasJoints: boolean; hasTip: boolean; isFixed: boolean; isPierced: boolean },
+): MomentKind {
   if (step.stage === 'Cut') return 'cut';
   if (step.stage === 'Thread') return 'thread';
   if (step.stage === 'Prove') return 'prove';
@@ -78,6 +81,8 @@ function kindOf(step: Step, at: { hasJoints: boolean; hasTip: boolean; isFixed: 
   if (step.role === 'choke' || step.role === 'choke-measure') return 'choke';
   if (step.endId === null) return 'split';
   if (step.stage === 'Strip') return 'strip';
+  // All cores of a modular plug are joined by one stroke: pushed home, crimped, looked at, pulled.
+  if (at.isPierced) return 'fix';
   if (at.hasJoints) return ofCores[step.role] ?? 'close';
   // Cores that nothing is put on go out under caps.
   if (!at.isFixed) return 'caps';
@@ -109,6 +114,7 @@ export function momentsOf(steps: readonly Step[]): Moment[] {
   const endsWith = (wanted: StepRole) =>
     new Set(steps.filter(({ role }) => role === wanted).map(({ endId }) => endId));
   const [jointed, tipped] = [endsWith('joint'), endsWith('tip')];
+  const pierced = new Set(steps.filter(({ joint }) => joint === 'modular plug').map(({ endId }) => endId));
   const fixed = new Set(
     steps.filter(({ stage, work }) => stage === 'Join' && fixes.includes(work)).map(({ endId }) => endId),
   );
@@ -118,6 +124,7 @@ export function momentsOf(steps: readonly Step[]): Moment[] {
       hasJoints: jointed.has(step.endId),
       hasTip: tipped.has(step.endId),
       isFixed: fixed.has(step.endId),
+      isPierced: pierced.has(step.endId),
     });
     const last = moments.at(-1);
     const before = last?.steps[0];

@@ -69,10 +69,10 @@ function lowLoss({
 export const lowLossCoax: CoaxEntry[] = [
   lowLoss({
     size: '5',
-    conductorMm: 0.94,
+    conductorMm: 0.95,
     conductor: 'copper',
     dielectricMm: 2.79,
-    permittivity: 1.69,
+    permittivity: 1.56,
     jacketMm: 4.95,
     relativeCost: 1.3,
     nominalAttenuationMHz: [

@@ -27,7 +27,7 @@ export const lightingCables: CoreEntry[] = (['1-pair', '2-pair'] as const).map((
     effectivePermittivity: 1.7,
     lossTangent: 0.001,
   },
-  shield: { kind: 'foil and braid', insideMm: 4.4 },
+  shield: { kind: 'foil and braid', insideMm: pairs === '1-pair' ? 4.4 : 5.2 },
   nominalImpedanceOhm: 120,
   jacket: { ...controlJacket, diameterMm: pairs === '1-pair' ? 6.4 : 7.6 },
 }));
