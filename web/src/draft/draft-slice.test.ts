@@ -17,6 +17,7 @@ import {
   redone,
   saved,
   sealed,
+  sending,
   stepToUndo,
   typed,
   undone,
@@ -144,6 +145,32 @@ describe('two tabs', () => {
     );
     expect(current(state).name).toBe('sent and more');
     expect(unsavedChanges(state.records[key]!).map(({ to }) => to)).toEqual(['sent and more']);
+  });
+
+  // The database tells of a write to whoever watches it before the writer knows that it is done.
+  test.each([
+    ['taken back', lead.name],
+    ['gone on with', 'abc'],
+  ])('an edit that is %s while its own write comes back stays so, and nobody is asked', (_, now) => {
+    const sent = { ...lead, name: 'ab' };
+    const written = revise(sent, {}, later);
+    const back = arrived({ table: 'leads', record: written });
+    const state = play(rename('ab'), sending(key), sealed(), rename(now), back);
+    expect(current(state).name).toBe(now);
+    expect(state.conflicts).toEqual([]);
+    const after = draftReducer(state, saved({ key, sent, record: written }));
+    expect(current(after).name).toBe(now);
+    expect(unsavedChanges(after.records[key]!)).toHaveLength(1);
+  });
+
+  test('another tab’s change that comes while a write is under way is kept, and so is the write', () => {
+    const sent = { ...lead, name: 'ab' };
+    const state = play(rename('ab'), sending(key), fromOtherTab({ slack: 0.2 }));
+    expect(current(state)).toMatchObject({ name: 'ab', slack: 0.2 });
+    const both = revise({ ...sent, slack: 0.2, revision: lead.revision + 1 }, {}, later);
+    const after = draftReducer(state, saved({ key, sent, record: both }));
+    expect(current(after)).toMatchObject({ name: 'ab', slack: 0.2 });
+    expect(unsavedChanges(after.records[key]!)).toEqual([]);
   });
 
   test('an older record that arrives late changes nothing', () => {

@@ -9,6 +9,8 @@ export interface DraftRecord {
   readonly table: EditedTable;
   readonly base: EditedRecord;
   readonly current: EditedRecord;
+  /** What is being written just now: it may come back from the database before the write is known to be done. */
+  readonly sent?: EditedRecord | undefined;
 }
 
 /** An undo step, named by intent. */
@@ -66,6 +68,22 @@ const isAt =
   ({ key, mine }: DraftConflict) =>
   (other: DraftConflict) =>
     other.key === key && other.mine.path.join('/') === mine.path.join('/');
+
+/** A record that was written from here, with what has been changed since it was sent put on top. */
+function settled(
+  { table, current: now }: DraftRecord,
+  sent: EditedRecord,
+  record: EditedRecord,
+): DraftRecord {
+  const since = differenceOf(sent, now).filter((change) => !isEnvelope(change));
+  return { table, base: record, current: applyChanges(record, since) };
+}
+
+/** Whether a record that arrived holds all that is being written from here. */
+function holds(record: EditedRecord, base: EditedRecord, sent: EditedRecord): boolean {
+  const mine = differenceOf(base, sent).filter((change) => !isEnvelope(change));
+  return differenceOf(record, applyChanges(record, mine)).length === 0;
+}
 
 /** A record that arrived from the database, with what is unsaved here put on top where it does not collide. */
 function rebase(
@@ -127,6 +145,10 @@ const draftSlice = createSlice({
         return;
       }
       if (record.revision <= known.base.revision) return;
+      if (known.sent && holds(record, known.base, known.sent)) {
+        state.records[key] = writable({ ...settled(known, known.sent, record), sent: known.sent });
+        return;
+      }
       const { draft, collided } = rebase(known, record);
       state.records[key] = writable(draft);
       for (const conflict of collided.map((found): DraftConflict => ({ key, ...found }))) {
@@ -176,6 +198,11 @@ const draftSlice = createSlice({
       state.past.push(writable(step));
       state.raw = {};
     },
+    /** A record goes to the database as it stands. */
+    sending(state, { payload: key }: PayloadAction<string>) {
+      const known = state.records[key];
+      if (known) known.sent = known.current;
+    },
     saved(
       state,
       {
@@ -184,8 +211,9 @@ const draftSlice = createSlice({
     ) {
       const known = current(state).records[key];
       if (!known) return;
-      const since = differenceOf(sent, known.current).filter((change) => !isEnvelope(change));
-      state.records[key] = writable({ ...known, base: record, current: applyChanges(record, since) });
+      // What came back before this is settled already: what was sent is no longer below what stands there.
+      const isBack = record.revision <= known.base.revision;
+      state.records[key] = writable(isBack ? { ...known, sent: undefined } : settled(known, sent, record));
       state.savedAt = record.changedAt;
     },
     typed(
@@ -213,6 +241,18 @@ const draftSlice = createSlice({
   },
 });
 
-export const { arrived, edited, sealed, opened, undone, redone, saved, typed, parsed, decided, forgotten } =
-  draftSlice.actions;
+export const {
+  arrived,
+  edited,
+  sealed,
+  opened,
+  undone,
+  redone,
+  sending,
+  saved,
+  typed,
+  parsed,
+  decided,
+  forgotten,
+} = draftSlice.actions;
 export const draftReducer = draftSlice.reducer;

@@ -10,6 +10,7 @@ import {
   parsed,
   redone,
   saved,
+  sending,
   typed,
   undone,
   unsavedChanges,
@@ -38,6 +39,7 @@ export async function saveUnsaved(
 ): Promise<void> {
   for (const [key, draft] of Object.entries(getState().draft.records)) {
     if (unsavedChanges(draft).length === 0) continue;
+    dispatch(sending(key));
     const result = await saveRecord(draft.table, draft.base, draft.current);
     if ('saved' in result) dispatch(saved({ key, sent: draft.current, record: result.saved }));
     else dispatch(arrived({ table: draft.table, record: result.conflict }));

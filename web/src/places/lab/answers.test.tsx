@@ -51,7 +51,7 @@ describe('figures follow what is asked', () => {
     expect(await screen.findByText(/limited by RG-58 class, heat/)).toBeTruthy();
     expect(screen.getAllByText('does not fit').length).toBeGreaterThan(0);
     await userEvent.click(screen.getByRole('button', { name: /^RG-58 class, heat/ }));
-    expect(await screen.findByText('Rise per watt, calm air')).toBeTruthy();
+    expect(await screen.findByText('Heat shed to calm air, W per metre')).toBeTruthy();
   });
 
   test('speaker: a thicker conductor loses less, and the table tells for each', async () => {
