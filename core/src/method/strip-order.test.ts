@@ -101,6 +101,16 @@ describe('the owned tool decides the order', () => {
     expect(trimmed!.figures.at(-1)!.label).toBe('conductor, from the jacket edge');
   });
 
+  test('how a bench sets its tool stands at the step, whatever is usual there', () => {
+    for (const [cable, connector, id, role] of [
+      ['corrugated-1/2', 'n-plug-feeder-1/2', 'fine saw', 'tube'],
+      ['mic-pair', 'xlr-3-plug', 'jacket stripper', 'jacket'],
+    ] as const) {
+      const own = planned(cable, connector, withOnly({ ...usual(id), setting: 'wheel at four' }));
+      expect(stripOf(own).find((step) => step.role === role)!.tools[0]!.setting).toBe('wheel at four');
+    }
+  });
+
   test('a coring tool that goes in a drill only says so, whatever the house does', () => {
     const drilled = { ...usual('coring tool'), drive: 'in a drill' } as Stripper;
     const [, cored] = stripOf(planned('trunk-13', 'trunk-pin-13', withOnly(drilled)));

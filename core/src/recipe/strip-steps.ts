@@ -67,13 +67,13 @@ const usualSetting: Readonly<Record<StripperKind, string>> = {
   'coring tool': 'by hand',
 };
 
-/** The tool that an end is stripped with, as its steps name it; `setting` where a step sets it otherwise. */
+/** The tool that an end is stripped with, as its steps name it, set as this bench says or else as is usual for the step. */
 export const stripTool = (
   { stripper }: Pick<RecipeInput, 'stripper'>,
-  setting = stripper.setting || usualSetting[stripper.kind],
+  usual = usualSetting[stripper.kind],
 ) => ({
   label: `${stripper.name.slice(0, 1).toUpperCase()}${stripper.name.slice(1)}`,
-  setting,
+  setting: stripper.setting || usual,
   stripper: stripper.id,
 });
 

@@ -29,7 +29,7 @@ export const trimBraidWords = ({
 }) => ({
   title: `Trim ${braids}, ${where}`,
   text: {
-    firstTime: `Comb ${braids} straight and lay ${them} flat. ${isCut ? 'The blade has cut it: trim single wires that stand out beyond the figure below from the jacket edge.' : `Trim ${them} all round at the figure below from the jacket edge.`} Brush loose wires away.${hasFoil ? ' The foil stays on the dielectric: ring it lightly at its own figure and peel only what lies beyond.' : ''}`,
+    firstTime: `Comb ${braids} straight and lay ${them} flat. ${isCut ? `The tool has cut ${them} already: trim single wires that stand out beyond the figure below from the jacket edge.` : `Trim ${them} all round at the figure below from the jacket edge.`} Brush loose wires away.${hasFoil ? ' The foil stays on the dielectric: ring it lightly at its own figure and peel only what lies beyond.' : ''}`,
     experienced: `Comb, trim ${isCut ? 'what stands out' : 'all round'}, brush off.${hasFoil ? ' Foil longer, at its own figure.' : ''}`,
   },
   why: `Too long: ${tooLong}`,
@@ -79,7 +79,7 @@ export const firstCutWords = ({
     firstTime: `Square the end: it is where the conductor ends. Set the tool to its first stop, the figure below. Turn it without squeezing the cable until it runs free: through jacket, braid and dielectric, short of the conductor. ${pullSlug(stranded)}`,
     experienced: 'Square, first stop, turn till free, twist, pull.',
   },
-  why: 'What is bared here stands in the contact: a blade that reaches the conductor rings it, and it breaks there.',
+  why: 'A blade that reaches the conductor rings it, and there it breaks in use.',
   good: ['square face', 'conductor bright and round'],
   bad: ['ring mark on the conductor', 'residue left on it'],
 });
