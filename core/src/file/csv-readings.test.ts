@@ -1,7 +1,7 @@
 import { readCsvTable } from './csv-table.ts';
 import { describe, expect, test } from '@jest/globals';
 import { leadWiring } from '../wiring/lead-wiring.ts';
-import { traceReflectogram } from '../line/reflectogram.ts';
+import { traceReflectogram } from '../line/step-trace.ts';
 import { reflectionEvents } from '../line/reflection-events.ts';
 import { stepResponse } from '../line/step-response.ts';
 import { exampleLead } from '../testing/example.ts';

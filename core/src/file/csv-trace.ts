@@ -1,4 +1,4 @@
-import type { StepTrace } from '../line/reflectogram.ts';
+import type { StepTrace } from '../line/step-trace.ts';
 import { speedOfLight } from '../quantity/speed-of-light.ts';
 import { parseDelay } from '../quantity/scalar.ts';
 import { parseResistance } from '../quantity/resistance.ts';

@@ -3,7 +3,7 @@ import { connectedBelow } from '../reading/reading.ts';
 import type { Wiring } from '../wiring/wiring.ts';
 import { pairsOfPoints } from '../wiring/wiring.ts';
 import type { Network } from '../line/network.ts';
-import type { StepTrace } from '../line/reflectogram.ts';
+import type { StepTrace } from '../line/step-trace.ts';
 import type { ExpectedPath } from '../prove/resistance.ts';
 import type { InstrumentAnswer } from './messages.ts';
 import { fromBase64 } from './number-block.ts';

@@ -1,11 +1,13 @@
 import { evenGrid } from '../quantity/grid.ts';
-import { decibelsPerNeper } from '../quantity/decibel.ts';
+import { causalLine, distortionlessLine } from './causal-line.ts';
 import type { Complex } from '../quantity/complex.ts';
-import { speedOfLight } from '../quantity/speed-of-light.ts';
 import type { TwoPortData } from './two-port-data.ts';
 import { chainMatrixAt } from './two-port-data.ts';
 
-/** Attenuation over frequency: `k1 sqrt(f) + k2 f` dB per 100 m, or one figure for each swept frequency. */
+/**
+ * Attenuation over frequency: `k1 sqrt(f) + k2 f` dB per 100 m with the phase and the complex impedance of skin effect, or one
+ * figure for each swept frequency on a line of real impedance (Heaviside).
+ */
 export type LossCurve =
   { readonly k1: number; readonly k2: number } | { readonly perPoint: readonly number[] };
 
@@ -181,56 +183,38 @@ function takeBack(elements: readonly CascadeElement[], frequencies: Float64Array
   }
 }
 
-/** Whether every step is the mean step, but for rounding. */
-function evenlySpaced(frequencies: Float64Array): boolean {
-  const last = frequencies.length - 1;
-  if (last < 2) return false;
-  const step = (frequencies[last]! - frequencies[0]!) / last;
-  const slack = 1e-12 * frequencies[last]!;
-  for (let n = 1; n < last; n++)
-    if (Math.abs(frequencies[n]! - frequencies[0]! - n * step) > slack) return false;
-  return true;
-}
-
 function throughLine(line: LineElement, frequencies: Float64Array, state: PlaneState): void {
   const { voltageRe, voltageIm, currentRe, currentIm } = state;
-  const { impedance, length, loss } = line;
-  const turn = (2 * Math.PI * length) / (line.velocityFactor * speedOfLight);
-  const neper = length / 100 / decibelsPerNeper;
-  const half = 0.5 / impedance;
-  const { k1, k2 } = 'k1' in loss ? loss : { k1: 0, k2: 0 };
-  const perPoint = 'perPoint' in loss ? loss.perPoint : undefined;
-  const isEven = evenlySpaced(frequencies);
-  const turnStep = isEven ? turn * (frequencies[1]! - frequencies[0]!) : 0;
-  const cosStep = Math.cos(turnStep);
-  const sinStep = Math.sin(turnStep);
-  let cos = 1;
-  let sin = 0;
+  const { impedance, length, loss, velocityFactor } = line;
+  const wave =
+    'perPoint' in loss
+      ? distortionlessLine(frequencies, velocityFactor, loss.perPoint)
+      : causalLine(frequencies, velocityFactor, loss);
   for (let n = 0; n < frequencies.length; n++) {
-    const frequency = frequencies[n]!;
-    // On an even grid the phase turns by the same step; it is set anew before rounding adds up.
-    if (!isEven || n % 32 === 0) {
-      cos = Math.cos(turn * frequency);
-      sin = Math.sin(turn * frequency);
-    } else {
-      const before = cos;
-      cos = before * cosStep - sin * sinStep;
-      sin = sin * cosStep + before * sinStep;
-    }
-    const growth = Math.exp((perPoint ? perPoint[n]! : k1 * Math.sqrt(frequency) + k2 * frequency) * neper);
+    const growth = Math.exp(length * wave.loss[n]!);
     const shrink = 1 / growth;
-    const sumRe = voltageRe[n]! + impedance * currentRe[n]!;
-    const sumIm = voltageIm[n]! + impedance * currentIm[n]!;
-    const differenceRe = voltageRe[n]! - impedance * currentRe[n]!;
-    const differenceIm = voltageIm[n]! - impedance * currentIm[n]!;
+    const angle = length * (wave.turn[n]! + wave.skinTurn[n]!);
+    const cos = Math.cos(angle);
+    const sin = Math.sin(angle);
+    const re = impedance * wave.factorRe[n]!;
+    const im = impedance * wave.factorIm[n]!;
+    const dropRe = re * currentRe[n]! - im * currentIm[n]!;
+    const dropIm = re * currentIm[n]! + im * currentRe[n]!;
+    const sumRe = voltageRe[n]! + dropRe;
+    const sumIm = voltageIm[n]! + dropIm;
+    const differenceRe = voltageRe[n]! - dropRe;
+    const differenceIm = voltageIm[n]! - dropIm;
     const forwardRe = (sumRe * cos - sumIm * sin) * growth;
     const forwardIm = (sumRe * sin + sumIm * cos) * growth;
     const backwardRe = (differenceRe * cos + differenceIm * sin) * shrink;
     const backwardIm = (differenceIm * cos - differenceRe * sin) * shrink;
     voltageRe[n] = 0.5 * (forwardRe + backwardRe);
     voltageIm[n] = 0.5 * (forwardIm + backwardIm);
-    currentRe[n] = half * (forwardRe - backwardRe);
-    currentIm[n] = half * (forwardIm - backwardIm);
+    const over = 0.5 / (re * re + im * im);
+    const leftRe = forwardRe - backwardRe;
+    const leftIm = forwardIm - backwardIm;
+    currentRe[n] = (leftRe * re + leftIm * im) * over;
+    currentIm[n] = (leftIm * re - leftRe * im) * over;
   }
 }
 

@@ -7,8 +7,9 @@ import { chainExtent } from './chain.ts';
 import type { Complex } from '../quantity/complex.ts';
 import type { Contribution } from './contribution.ts';
 import { contributions } from './contribution.ts';
-import type { Reflectogram, ReflectionEvent } from './reflectogram.ts';
-import { reflectogram } from './reflectogram.ts';
+import type { Reflectogram } from './reflectogram.ts';
+import { ReflectionTooCoarse, reflectogram } from './reflectogram.ts';
+import type { ReflectionEvent } from './reflection-events.ts';
 import { reflectionEvents } from './reflection-events.ts';
 
 /** A sweep to be made of a chain. */
@@ -28,8 +29,11 @@ export interface ChainAnswer {
   readonly loaded: LoadedSweep | null;
   readonly worst: NonNullable<ReturnType<typeof worstInBand>>;
   readonly contributions: readonly Contribution[];
-  /** Null when the band is too narrow or has too few points to look along the chain. */
-  readonly reflection: { readonly trace: Reflectogram; readonly events: readonly ReflectionEvent[] } | null;
+  /** Null when the band is too narrow or has too few points to look along the chain; why it is refused where they lie too far apart. */
+  readonly reflection:
+    | { readonly trace: Reflectogram; readonly events: readonly ReflectionEvent[] }
+    | { readonly refused: string }
+    | null;
 }
 
 /**
@@ -48,11 +52,15 @@ export function answerChain({ elements, from, to, points, reference, load }: Cha
     loaded,
     worst: worstInBand(curves, from, to)!,
     contributions: contributions(elements, frequencies, reference),
-    reflection: reflectionAlong(elements, loaded ?? sweep),
+    reflection: reflectionAlong(elements, loaded ?? sweep, !loaded),
   };
 }
 
-function reflectionAlong(elements: readonly CascadeElement[], sweep: Sweep | LoadedSweep) {
+function reflectionAlong(
+  elements: readonly CascadeElement[],
+  sweep: Sweep | LoadedSweep,
+  isMatched: boolean,
+): ChainAnswer['reflection'] {
   const { length, velocityFactor } = chainExtent(elements);
   const { frequencies } = sweep;
   const first = frequencies[0]!;
@@ -62,10 +70,12 @@ function reflectionAlong(elements: readonly CascadeElement[], sweep: Sweep | Loa
   const lines = elements.filter((element) => element.kind === 'line');
   const mean = (name: 'k1' | 'k2') =>
     lines.reduce((sum, { length: part, loss }) => sum + ('k1' in loss ? loss[name] * part : 0), 0) / length;
-  const trace = reflectogram(
-    sweep,
-    { velocityFactor, velocityUncertainty, loss: { k1: mean('k1'), k2: mean('k2') } },
-    1.3 * length + 1,
-  );
-  return { trace, events: reflectionEvents(trace, sweep.reference) };
+  const known = { velocityFactor, velocityUncertainty, loss: { k1: mean('k1'), k2: mean('k2') } };
+  try {
+    const trace = reflectogram(sweep, known, { length, load: isMatched ? 1 : undefined });
+    return { trace, events: reflectionEvents(trace, sweep.reference) };
+  } catch (error) {
+    if (error instanceof ReflectionTooCoarse) return { refused: error.message };
+    throw error;
+  }
 }

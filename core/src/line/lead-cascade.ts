@@ -1,7 +1,8 @@
 import { lineFigures } from '../cable/line-figures.ts';
 import type { CascadeElement } from './cascade.ts';
 import { connectorElement } from './connector-line.ts';
-import type { LeadLine } from './lead-match.ts';
+import type { CoaxCable } from '../cable/cable.ts';
+import type { CoaxConnector } from '../connector/connector.ts';
 
 /** A lead as a cascade, near end first: what a sweep of it should show. */
 export function leadCascade({
@@ -9,7 +10,12 @@ export function leadCascade({
   length,
   near,
   far,
-}: Pick<LeadLine, 'cable' | 'length' | 'near' | 'far'>): CascadeElement[] {
+}: {
+  readonly cable: CoaxCable;
+  readonly length: number;
+  readonly near: CoaxConnector;
+  readonly far: CoaxConnector;
+}): CascadeElement[] {
   const { impedance, velocityFactor, fit } = lineFigures(cable);
   return [
     connectorElement(near.series),

@@ -1,14 +1,14 @@
 import { powerAfter } from '../quantity/decibel.ts';
 import type { CoaxCable } from '../cable/cable.ts';
 import { computedAttenuation, fitAttenuation, fittedAttenuation } from '../cable/attenuation.ts';
-import { velocityFactor } from '../cable/electrical.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
 import { connectorSeriesLossDb } from '../connector/series.ts';
 import type { Explained } from '../quantity/explained.ts';
 import type { Complex } from '../quantity/complex.ts';
-import { attenuationFromDbPer100m } from './line.ts';
+import { complex } from '../quantity/complex.ts';
+import { sweepLoaded } from './cascade.ts';
+import { leadCascade } from './lead-cascade.ts';
 import { reflectionOf, returnLossOf, swrOf } from './reflection.ts';
-import { cascade, inputImpedance, lineTwoPort, powerRatio } from './two-port.ts';
 
 /** A coax lead between a system and a load, as a row of lines. */
 export interface LeadLine {
@@ -40,16 +40,6 @@ export interface LeadMatch {
   readonly swrInput: number;
   readonly returnLossDb: number;
   readonly powerAtLoad: Explained;
-}
-
-function connectorTwoPort({ series }: CoaxConnector, frequency: number) {
-  const line = {
-    impedance: series.impedance,
-    velocityFactor: series.velocityFactor,
-    attenuation: attenuationFromDbPer100m((connectorSeriesLossDb(series, frequency) / series.length) * 100),
-    length: series.length,
-  };
-  return lineTwoPort(line, frequency);
 }
 
 /** Loss of a lead in a matched system, at one frequency, and what it is made of. */
@@ -85,24 +75,14 @@ function matchedLossOf(line: LeadLine, frequency: number, nominalPer100m: number
 
 /** Loss, match and power of a lead at one frequency, hertz. */
 export function matchAt(line: LeadLine, frequency: number): LeadMatch {
-  const { cable, near, far, load, systemImpedance } = line;
+  const { cable, load, systemImpedance } = line;
   const fit = fitAttenuation(cable.nominalAttenuation);
   const nominalPer100m = fittedAttenuation(fit, frequency);
-  const run = {
-    impedance: cable.nominalImpedance,
-    velocityFactor: velocityFactor(cable),
-    attenuation: attenuationFromDbPer100m(nominalPer100m),
-    length: line.length,
-  };
-  const row = cascade([
-    connectorTwoPort(near, frequency),
-    lineTwoPort(run, frequency),
-    connectorTwoPort(far, frequency),
-  ]);
   const matchedLoss = matchedLossOf(line, frequency, nominalPer100m);
   const matched = matchedLoss.value;
-  const totalLossDb = 10 * Math.log10(powerRatio(row, load));
-  const atInput = reflectionOf(inputImpedance(row, load), systemImpedance);
+  const loaded = sweepLoaded(leadCascade(line), Float64Array.of(frequency), systemImpedance, load);
+  const totalLossDb = loaded.totalLossDb[0]!;
+  const atInput = complex(loaded.s11Re[0]!, loaded.s11Im[0]!);
   const { value: inputPower, assumed } = line.inputPower;
   return {
     frequency,
@@ -123,7 +103,7 @@ export function matchAt(line: LeadLine, frequency: number): LeadMatch {
         { label: 'Matched loss', value: matched, kind: 'decibel' },
         { label: 'Added by the mismatch', value: totalLossDb - matched, kind: 'decibel' },
       ],
-      source: 'cascade of connector, cable, connector as two-ports, exact power ratio',
+      source: 'cascade of connector, cable, connector with the phase of skin effect, exact power ratio',
     },
   };
 }

@@ -151,7 +151,7 @@ describe('connectors', () => {
       const curves = sweepCurves(
         sweepCascade([connectorElement(series)], frequencyGrid(1e9, 2e9, 2), series.impedance),
       );
-      expect(curves.insertionLossDb[0]).toBeCloseTo(series.lossDbAt1GHz, 9);
+      expect(Math.abs(curves.insertionLossDb[0]! / series.lossDbAt1GHz - 1)).toBeLessThan(0.02);
     }
   });
 });

@@ -1,106 +1,119 @@
-import type { Reflectogram, ReflectionEvent } from './reflectogram.ts';
+import { levelsOf } from './reflection-fit.ts';
+import type { Discontinuity } from './reflection-model.ts';
+import { seriesRatio, shuntRatio } from './reflection-model.ts';
+import type { Reflectogram } from './reflectogram.ts';
+
+/** A place where the line is not what it should be. Explanations are a list: one trace seldom tells them apart. */
+export interface ReflectionEvent {
+  readonly distance: number;
+  /** Metres by which the place may be off: resolution and velocity factor. */
+  readonly uncertainty: number;
+  readonly kind: 'open' | 'short' | 'higher' | 'lower' | 'series' | 'leak' | 'inductive' | 'capacitive';
+  /** Ohm behind the place, or at the spike; behind a part in the line that could as well be a change of it, what the change would be. */
+  readonly impedance: number;
+  /** Ohm in series that explain the place; null where what lies behind rules them out. */
+  readonly seriesResistance: number | null;
+  /** Ohm across that explain the place; null where what lies behind rules them out. */
+  readonly leakResistance: number | null;
+  /** Henry of an inductive spike or farad of a capacitive one; null otherwise. */
+  readonly size: number | null;
+}
 
 /** Changes of impedance smaller than this part are the cable's own unevenness. */
 const unevenness = 0.04;
+/** From these factors on a load is an open or a short. */
+const [open, short] = [10, 1 / 10];
 
-/** Loss that is undone at one frequency leaves a slow slope: the level follows it over so many resolutions. */
-const follow = 4;
+/** Two opposite steps closer than this, in widths of what can be told apart, are one part with a size. */
+const onePart = 1.2;
 
-/**
- * Events of a trace: lasting steps, and spikes that come back within a few resolutions. Past an open or a short nothing
- * is reported.
- */
+/** A place with what lies at both sides of it, ohm. */
+interface Placed extends Discontinuity {
+  readonly before: number;
+  readonly behind: number;
+  readonly decided: boolean;
+  readonly resolution: number;
+}
+
+/** Events of a reflectogram, the nearest first. Past an open or a short nothing is reported. */
 export function reflectionEvents(trace: Reflectogram, reference: number): ReflectionEvent[] {
-  const { distances, local, resolution, velocityUncertainty } = trace;
-  const step = distances[1]! - distances[0]!;
-  const span = Math.max(2, Math.round((1.5 * resolution) / step));
+  const { model, decided } = trace.places;
+  const levels = levelsOf(model);
+  const placed = model.discontinuities.map((place, n): Placed => ({
+    ...place,
+    before: levels[n]! * reference,
+    behind: levels[n + 1]! * reference,
+    decided: decided[n]!,
+    resolution: trace.resolutionAtPlace[n]!,
+  }));
   const events: ReflectionEvent[] = [];
-  let level = reference;
-  let n = Math.max(
-    0,
-    distances.findIndex((distance) => distance >= -resolution),
-  );
-  while (n < local.length - 1) {
-    const change = local[n]! / level - 1;
-    if (!(Math.abs(change) > unevenness)) {
-      level += (local[n]! - level) / (follow * span);
+  for (let n = 0; n < placed.length; n++) {
+    const [place, next] = [placed[n]!, placed[n + 1]];
+    if (next && isSpike(place, next)) {
+      events.push(spikeOf(place, next, trace));
       n++;
-      continue;
-    }
-    const { peak, settled, end } = excursion(local, n, level, span);
-    const middle = half(local, n, peak, level);
-    const distance = Math.max(0, distances[middle]!);
-    const uncertainty = resolution / 2 + distance * velocityUncertainty;
-    const reached = local[peak]!;
-    if (reached > 20 * reference || reached < reference / 20) {
-      events.push({
-        distance,
-        uncertainty,
-        kind: reached > reference ? 'open' : 'short',
-        impedance: reached > reference ? Infinity : 0,
-        seriesResistance: null,
-        size: null,
-      });
-      break;
-    }
-    const returns =
-      Math.abs(settled / level - 1) < Math.max(unevenness, 0.35 * Math.abs(reached / level - 1));
-    events.push(
-      returns
-        ? { ...spike(trace, n, end, level, reached), distance: Math.max(0, distances[peak]!), uncertainty }
-        : {
-            distance,
-            uncertainty,
-            kind: settled > level ? 'higher' : 'lower',
-            impedance: settled,
-            seriesResistance: settled > level ? settled - level : null,
-            size: null,
-          },
-    );
-    level = returns ? level : settled;
-    n = end;
+    } else if (stands(place)) events.push(eventOf(place, trace));
   }
   return events;
 }
 
-/** From where a trace leaves its level: the extreme it reaches, and where and at what it settles. */
-function excursion(local: Float64Array, from: number, level: number, span: number) {
-  const up = local[from]! > level;
-  const last = local.length - 1;
-  let peak = from;
-  for (let n = from; n <= Math.min(last, from + 2 * span); n++)
-    if (up ? local[n]! > local[peak]! : local[n]! < local[peak]!) peak = n;
-  while (
-    peak < last &&
-    (up ? local[peak + 1]! > local[peak]! * 1.001 : local[peak + 1]! < local[peak]! * 0.999)
-  )
-    peak++;
-  const end = Math.min(last, peak + 2 * span);
-  return { peak, end, settled: local[Math.min(last, peak + Math.round(1.5 * span))]! };
+/** Whether a place is more than unevenness. */
+function stands({ reflection, kind }: Placed): boolean {
+  if (kind === 'series') return seriesRatio(reflection) > unevenness;
+  if (kind === 'shunt') return shuntRatio(reflection) > unevenness;
+  return Math.abs((2 * reflection) / (1 - reflection)) > unevenness;
 }
 
-/** Where a trace is half way from its level to its extreme: half of the reflection, which is what rises evenly. */
-function half(local: Float64Array, from: number, peak: number, level: number): number {
-  const reflection = (local[peak]! - level) / (local[peak]! + level) / 2;
-  const middle = (level * (1 + reflection)) / (1 - reflection);
-  for (let n = from; n <= peak; n++)
-    if (local[peak]! > level ? local[n]! >= middle : local[n]! <= middle) return n;
-  return peak;
+/** Two opposite steps next to each other that leave the line as it was are one part with a size. */
+function isSpike(place: Placed, next: Placed): boolean {
+  const isPair = place.kind === 'step' && (next.kind === 'step' || next.kind === 'load');
+  if (!isPair || !stands(place)) return false;
+  const away = Math.abs(place.behind / place.before - 1);
+  const left = Math.abs(next.behind / place.before - 1);
+  const isNear = next.distance - place.distance < onePart * place.resolution;
+  return isNear && left < Math.max(unevenness, 0.35 * away);
 }
 
-/** Lumped size of a spike: `L = integral (Z - Z0) dt`, `C = integral (1/Z - 1/Z0) dt`, one way. */
-export function spike(trace: Reflectogram, from: number, to: number, level: number, reached: number) {
-  const { distances, local } = trace;
-  const span = 2 * (to - from);
-  const start = Math.max(1, from - (to - from));
-  let sum = 0;
-  const isInductive = reached > level;
-  for (let n = start; n < Math.min(local.length, start + span); n++)
-    sum += isInductive ? local[n]! - level : 1 / local[n]! - 1 / level;
+const uncertaintyAt = ({ distance, resolution }: Placed, trace: Reflectogram) =>
+  resolution / 2 + distance * trace.velocityUncertainty;
+
+/**
+ * A short stretch of another impedance is what a lumped part looks like: `L = t (Z1 - Z0^2 / Z1)` of a higher one,
+ * `C = t (1 / Z1 - Z1 / Z0^2)` of a lower one, with its delay `t`. Source: short line as a pi of L and C.
+ */
+function spikeOf(place: Placed, next: Placed, trace: Reflectogram): ReflectionEvent {
+  const delay = (next.distance - place.distance) / trace.speed;
+  const [around, inside] = [place.before, place.behind];
+  const isInductive = inside > around;
   return {
-    kind: isInductive ? ('inductive' as const) : ('capacitive' as const),
-    impedance: reached,
+    distance: (place.distance + next.distance) / 2,
+    uncertainty: uncertaintyAt(place, trace),
+    kind: isInductive ? 'inductive' : 'capacitive',
+    impedance: inside,
     seriesResistance: null,
-    size: (sum * (distances[1]! - distances[0]!)) / trace.speed,
+    leakResistance: null,
+    size: delay * (isInductive ? inside - around ** 2 / inside : 1 / inside - inside / around ** 2),
+  };
+}
+
+function eventOf(place: Placed, trace: Reflectogram): ReflectionEvent {
+  const { kind, distance, reflection, before, behind, decided } = place;
+  const common = { distance, uncertainty: uncertaintyAt(place, trace) };
+  const none = { seriesResistance: null, leakResistance: null, size: null };
+  if (kind === 'load' && behind > open * before)
+    return { ...common, ...none, kind: 'open', impedance: Infinity };
+  if (kind === 'load' && behind < short * before) return { ...common, ...none, kind: 'short', impedance: 0 };
+  const change = before * ((1 + reflection) / (1 - reflection));
+  const isPart = kind === 'series' || kind === 'shunt';
+  const part = reflection > 0 ? ('series' as const) : ('leak' as const);
+  const whole = reflection > 0 ? ('higher' as const) : ('lower' as const);
+  const mayBePart = isPart || !decided;
+  return {
+    ...common,
+    kind: isPart ? part : whole,
+    impedance: isPart && decided ? before : change,
+    seriesResistance: mayBePart && reflection > 0 ? before * seriesRatio(reflection) : null,
+    leakResistance: mayBePart && reflection < 0 ? before / shuntRatio(reflection) : null,
+    size: null,
   };
 }

@@ -9,7 +9,14 @@ import {
   squareRoot,
   subtract,
 } from '../quantity/complex.ts';
-import type { TwoPort } from './two-port.ts';
+
+/** Chain (ABCD) matrix of a two-port: `V1 = A V2 + B I2`, `I1 = C V2 + D I2`, I2 flowing out of port 2. */
+export interface TwoPort {
+  readonly a: Complex;
+  readonly b: Complex;
+  readonly c: Complex;
+  readonly d: Complex;
+}
 
 /** A uniform line by its constants per metre of the loop: ohm, henry, siemens, farad; all 0 or more, L and C above 0. */
 export interface LineConstants {

@@ -1,6 +1,6 @@
 import type { Complex } from '../quantity/complex.ts';
 import { add, complex, divide, multiply, scale, subtract } from '../quantity/complex.ts';
-import type { TwoPort } from './two-port.ts';
+import type { TwoPort } from './rlgc.ts';
 
 /** A measured or simulated two-port: scattering parameters at rising frequencies, in one real reference. */
 export interface TwoPortData {

@@ -12,6 +12,8 @@ import type { RlgcCase } from './rlgc.ts';
 import { rlgcDeviation } from './rlgc.ts';
 import type { SpeakerCase } from './speaker.ts';
 import { speakerDeviation } from './speaker.ts';
+import type { SweptReflectionCase } from './swept-reflection.ts';
+import { sweptReflectionDeviation } from './swept-reflection.ts';
 import type { TdrCase } from './tdr.ts';
 import { tdrDeviation } from './tdr.ts';
 
@@ -49,6 +51,10 @@ const kinds: readonly {
     deviation: (each) => pairFieldDeviation(each as unknown as PairFieldCase),
   },
   {
+    inputs: ['first_and_step_Hz'],
+    deviation: (each) => sweptReflectionDeviation(each as unknown as SweptReflectionCase),
+  },
+  {
     inputs: ['kind', 'loop_resistance_ohm_per_m'],
     deviation: (each) => speakerDeviation(each as unknown as SpeakerCase),
   },
@@ -62,7 +68,7 @@ export function oracleDeviation(each: OracleCase): Record<string, number> {
   const kind = kinds.find(({ inputs }) => inputs.every((name) => name in each.input));
   if (!kind)
     throw new RangeError(
-      `case ${each.id}: expected a line, constants, a chain, a step, a bus, a pickup, a pair or a speaker; found inputs ${Object.keys(each.input).join(', ')}`,
+      `case ${each.id}: expected a line, constants, a chain, a step, a bus, a pickup, a pair, a swept reflection or a speaker; found inputs ${Object.keys(each.input).join(', ')}`,
     );
   return kind.deviation(each);
 }

@@ -16,6 +16,7 @@ describe.each([
   'lighting-bus',
   'pickup',
   'pairs',
+  'reflection',
   'speaker',
 ])('reference cases: %s', (name) => {
   const file = read(name);

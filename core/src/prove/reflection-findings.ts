@@ -1,9 +1,13 @@
 import { lineFigures, velocityUncertainty } from '../cable/line-figures.ts';
+import type { CoaxConnector } from '../connector/connector.ts';
 import type { Network } from '../line/network.ts';
 import { speedOfLight } from '../quantity/speed-of-light.ts';
-import type { LineKnown, Reflectogram, ReflectionEvent, StepTrace } from '../line/reflectogram.ts';
-import { reflectogram, traceReflectogram } from '../line/reflectogram.ts';
+import type { LineKnown, Reflectogram, RunKnown } from '../line/reflectogram.ts';
+import { reflectogram } from '../line/reflectogram.ts';
+import type { ReflectionEvent } from '../line/reflection-events.ts';
 import { reflectionEvents } from '../line/reflection-events.ts';
+import type { StepTrace } from '../line/step-trace.ts';
+import { traceReflectogram } from '../line/step-trace.ts';
 import type { Sureness } from './sweep-cause.ts';
 import type { SweepLine } from './sweep-line.ts';
 import { planeUncertainty } from './sweep-judge.ts';
@@ -47,31 +51,39 @@ function lineKnown(line: SweepLine): LineKnown {
   return { velocityFactor, velocityUncertainty, loss: { k1: fit.k1, k2: fit.k2 } };
 }
 
-/** A trace is looked at so far, metres of cable. */
-const reach = (line: SweepLine) => 1.25 * line.length + 1;
+/** The run from the port on: its connectors as lengths of this cable, and the port or dummy load that may stand behind it. */
+function runKnown(line: SweepLine): RunKnown {
+  const connectors = nearConnectorLength(line) + asCable(line, line.far);
+  return { length: connectors + line.length, load: 1 };
+}
 
-/** Reflection against distance of a sweep of this lead from its first end. @throws RangeError when the sweep cannot be inverted. */
+/**
+ * Reflection against distance of a sweep of this lead from its first end.
+ * @throws ReflectionTooCoarse when the sweep's step is too wide for the length. @throws RangeError when it cannot be looked into.
+ */
 export function reflectogramOf(line: SweepLine, network: Network): Reflectogram {
   const { re, im } = network.parameters[0]!;
   return reflectogram(
     { frequencies: network.frequencies, reference: network.references[0]!, s11Re: re, s11Im: im },
     lineKnown(line),
-    reach(line),
+    runKnown(line),
   );
 }
 
-/** More samples than these say no more of a lead; their peeling takes time by their square. */
+/** A trace is looked at so far beyond its run, as a part of it. */
+const reach = 2;
+/** More samples than these say no more of a lead. */
 const mostSamples = 4000;
 
 /** The same of a trace over time, as far as this lead goes. @throws RangeError when it has too few samples. */
 export function traceReflectogramOf(line: SweepLine, trace: StepTrace): Reflectogram {
   const known = lineKnown(line);
-  const span = (2 * reach(line)) / (known.velocityFactor * speedOfLight);
+  const span = (2 * (reach * line.length + 1)) / (known.velocityFactor * speedOfLight);
   const times = Array.from(trace.times).filter((time) => time <= span);
   const every = Math.ceil(times.length / mostSamples);
   const volts = times.map((_, n) => trace.volts[n]!);
   const thin = (values: readonly number[]) => values.filter((_, n) => n % every === 0);
-  return traceReflectogram({ ...trace, times: thin(times), volts: thin(volts) }, known);
+  return traceReflectogram({ ...trace, times: thin(times), volts: thin(volts) }, known, runKnown(line));
 }
 
 /** What stands at the far end while the first is looked into: the port of an analyser, or anything. */
@@ -103,7 +115,7 @@ export function reflectionFindings(
       distance,
       uncertainty,
       until,
-      causes: causesOf(line, events, n, {
+      causes: causesOf(line, event, {
         place,
         farEnd,
         stretch: until === null ? null : until - distance,
@@ -115,10 +127,11 @@ export function reflectionFindings(
   return findings;
 }
 
-/** The near connector as a length of this cable, metres. */
-function nearConnectorLength({ cable, near }: SweepLine): number {
-  return (near.series.length * lineFigures(cable).velocityFactor) / near.series.velocityFactor;
-}
+/** A connector as a length of this cable, metres. */
+const asCable = ({ cable }: SweepLine, { series }: CoaxConnector) =>
+  (series.length * lineFigures(cable).velocityFactor) / series.velocityFactor;
+
+const nearConnectorLength = (line: SweepLine) => asCable(line, line.near);
 
 function placeOf(line: SweepLine, distance: number, uncertainty: number): ReflectionFinding['place'] {
   if (distance <= uncertainty) return 'near end';
@@ -150,51 +163,53 @@ interface Seen {
 
 function causesOf(
   line: SweepLine,
-  events: readonly ReflectionEvent[],
-  n: number,
+  event: ReflectionEvent,
   { place, stretch, farEnd }: Seen,
 ): ReflectionFinding['causes'] {
-  const event = events[n]!;
   switch (event.kind) {
     case 'open':
     case 'short':
-      if (place !== 'far end') return [likely(event.kind)];
-      return farEnd === 'on a port'
-        ? [likely(event.kind), possible('far end')]
-        : [possible('far end'), possible(event.kind)];
+      return endCauses(event.kind, place, farEnd);
     case 'capacitive':
-      return place === 'cable' ? [likely('crush')] : [likely('connector'), possible('crush')];
-    case 'inductive':
-      return [likely('bad joint')];
+      if (place !== 'cable') return [likely('connector'), possible('crush')];
+      return event.uncertainty > longestCrush ? [likely('crush'), possible('water')] : [likely('crush')];
     case 'lower':
-      if (place === 'near end') return wholeRun(line, events, n, 'leak');
+      if (place === 'near end') return wholeRun(line, event, 'leak');
       if (place === 'far end') return [possible('connector'), possible('far end')];
       return stretch !== null && stretch <= longestCrush
         ? [likely('crush'), possible('water')]
         : [likely('water'), possible('crush')];
+    case 'inductive':
+    case 'series':
+      return [likely('bad joint')];
+    case 'leak':
+      return [likely('leak')];
     case 'higher':
-      if (place === 'near end') return wholeRun(line, events, n, 'bad joint');
+      if (place === 'near end') return wholeRun(line, event, 'bad joint');
       return [likely('bad joint'), possible('connector')];
   }
 }
 
-/**
- * A step at the near end that lasts: another cable, which steps back into the port behind it, or a joint that adds its own
- * resistance, which does not. With an open or a short at the far end that step cannot be seen.
- */
+/** A total reflection inside the run is a fault; at its far end it may be what stands there. */
+function endCauses(
+  kind: 'open' | 'short',
+  place: ReflectionFinding['place'],
+  farEnd: FarEnd,
+): ReflectionFinding['causes'] {
+  if (place !== 'far end') return [likely(kind)];
+  return farEnd === 'on a port' ? [likely(kind), possible('far end')] : [possible('far end'), possible(kind)];
+}
+
+/** A step at the near end that lasts: another cable, or, where what lies behind does not tell, a joint with its own resistance. */
 function wholeRun(
   line: SweepLine,
-  events: readonly ReflectionEvent[],
-  n: number,
+  event: ReflectionEvent,
   joint: 'bad joint' | 'leak',
 ): ReflectionFinding['causes'] {
-  const event = events[n]!;
   if (!isOther(line, event.impedance)) return [possible('connector'), possible(joint)];
-  const later = events.slice(n + 1);
-  if (later.some(({ kind }) => kind === 'open' || kind === 'short'))
-    return [possible('wrong cable'), possible(joint)];
-  const back = later.some(({ kind, distance }) => kind !== event.kind && distance > 0.9 * line.length);
-  return back ? [likely('wrong cable')] : [likely(joint)];
+  const { seriesResistance, leakResistance } = event;
+  const isUndecided = seriesResistance !== null || leakResistance !== null;
+  return isUndecided ? [possible('wrong cable'), possible(joint)] : [likely('wrong cable')];
 }
 
 const isOther = (line: SweepLine, impedance: number) =>
@@ -209,5 +224,19 @@ function isExpected(
 ): boolean {
   if (place === 'cable') return false;
   if (event.kind === 'open' || event.kind === 'short') return place === 'far end' && farEnd === 'as it is';
-  return !isOther(line, event.impedance);
+  if (event.kind === 'series' || event.kind === 'leak') return false;
+  return event.kind === 'capacitive' ? isConnector(line, event, place) : !isOther(line, event.impedance);
+}
+
+/** What a connector of low impedance may be over its class before something else must be there. Engineering value. */
+const connectorSpread = 1.5;
+
+/** Whether a dip is no larger than that of the connector that stands there: the UHF pattern shows one on a sound lead. */
+function isConnector(line: SweepLine, { size }: ReflectionEvent, place: 'near end' | 'far end'): boolean {
+  const { length, velocityFactor, impedance } = (place === 'near end' ? line.near : line.far).series;
+  const delay = length / (velocityFactor * speedOfLight);
+  const around = lineFigures(line.cable).impedance;
+  return (
+    (size ?? Infinity) <= connectorSpread * Math.max(0, delay * (1 / impedance - impedance / around ** 2))
+  );
 }

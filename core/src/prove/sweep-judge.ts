@@ -6,7 +6,7 @@ import { aliasFreeDelay } from '../line/band.ts';
 import { leastOfAssembly } from '../line/connector-line.ts';
 import { leadCascade } from '../line/lead-cascade.ts';
 import { speedOfLight } from '../quantity/speed-of-light.ts';
-import { stepWidth } from '../line/reflectogram.ts';
+import { stepWidth } from '../line/window.ts';
 import { lineFigures, velocityUncertainty } from '../cable/line-figures.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { Judged } from './judge.ts';

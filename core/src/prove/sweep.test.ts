@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { inReference } from '../line/network.ts';
-import { stepResponse } from '../line/step-response.ts';
+import { sweepLoaded } from '../line/cascade.ts';
+import { impulseResponse } from '../line/impulse-response.ts';
+import { leadCascade } from '../line/lead-cascade.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { seededRandom } from '../quantity/random.ts';
 import { exampleLead, house } from '../testing/example.ts';
@@ -198,16 +200,24 @@ describe('what reflects, and where', () => {
     expect(findings([]).filter(({ expected }) => !expected)).toEqual([]));
 
   test('a trace sees the open end behind a sound lead, which is usual only on no port', () => {
-    const setup = {
+    // More samples than are needed, and far beyond the lead: neither may cost anything.
+    const count = 60_000;
+    const [step, highest] = [1 / (count * 0.01e-9), 3e9];
+    const frequencies = Float64Array.from({ length: Math.round(highest / step) + 1 }, (_, n) =>
+      Math.max(1, n * step),
+    );
+    const open = sweepLoaded(leadCascade(line), frequencies, 50, { re: Infinity, im: 0 });
+    const { impulse, timeStep } = impulseResponse({ re: open.s11Re, im: open.s11Im }, 0, step);
+    let sum = 0;
+    const back = impulse.map((value) => (sum += value));
+    const times = Array.from(impulse, (_, n) => n * timeStep);
+    const trace = traceReflectogramOf(line, {
       emf: 1,
       sourceResistance: 50,
       riseTime: 0.3e-9,
-      segments: [{ kind: 'line', impedance: 50, velocityFactor, length: line.length }] as const,
-      termination: Infinity,
-    };
-    // More samples than are needed, and far beyond the lead: neither may cost anything.
-    const times = Array.from({ length: 60_000 }, (_, n) => n * 0.01e-9);
-    const trace = traceReflectogramOf(line, { ...setup, times, volts: stepResponse(setup, times) });
+      times,
+      volts: back.map((value) => (1 + value) / 2),
+    });
     expect(trace.local.length).toBeLessThanOrEqual(4000);
     const [last] = reflectionFindings(line, trace, 'as it is').slice(-1);
     expect(last).toMatchObject({ place: 'far end', expected: true, event: { kind: 'open' } });

@@ -1,6 +1,6 @@
 import type { Network } from '@gorvane/core/line/network.ts';
 import { frequencyGrid, mostPoints } from '@gorvane/core/line/cascade.ts';
-import { reflectogram } from '@gorvane/core/line/reflectogram.ts';
+import { impulseResponse } from '@gorvane/core/line/impulse-response.ts';
 import { readRejection } from '@gorvane/core/prove/virtual-lead.ts';
 import { sweepVirtualLead } from '@gorvane/core/prove/virtual-line.ts';
 import { writeBlock } from '../scpi/message.ts';
@@ -116,17 +116,17 @@ function traceOf(bench: Bench, span: number, count: number): Float64Array {
   const { virtual, random } = bench.laid;
   const fastest = Math.min(highest, 0.8 / riseTime(span, count));
   const size = Math.min(mostPoints, Math.max(401, Math.ceil(2.5 * span * fastest)));
-  const frequencies = frequencyGrid(fastest / size, fastest, size);
-  const { parameters: measured, references } = sweepVirtualLead(virtual, frequencies, random);
-  const { distances, raw, speed } = reflectogram(
-    { frequencies, reference: references[0]!, s11Re: measured[0]!.re, s11Im: measured[0]!.im },
-    { velocityFactor: 1, velocityUncertainty: 0, loss: { k1: 0, k2: 0 } },
-    (span * 299_792_458) / 2,
-  );
-  const step = ((distances[1]! - distances[0]!) * 2) / speed;
-  const start = (distances[0]! * 2) / speed;
+  const step = fastest / size;
+  // A steady current has no frequency of its own: one next to it stands for it.
+  const frequencies = Float64Array.from({ length: size + 1 }, (_, n) => Math.max(1e-3 * step, n * step));
+  const { parameters: measured } = sweepVirtualLead(virtual, frequencies, random);
+  const { impulse, timeStep } = impulseResponse(measured[0]!, 0, step);
+  // A band-limited pulse begins before its own time.
+  const lead = Math.ceil(2 / fastest / timeStep);
+  let sum = 0;
+  const raw = impulse.map((_, n) => (sum += impulse[(n - lead + impulse.length) % impulse.length]!));
   return Float64Array.from({ length: count }, (_, n) => {
-    const place = ((n * span) / (count - 1) - start) / step;
+    const place = (n * span) / (count - 1) / timeStep + lead;
     const low = Math.max(0, Math.min(raw.length - 2, Math.floor(place)));
     const value = raw[low]! + Math.min(1, place - low) * (raw[low + 1]! - raw[low]!);
     return (traceEmf / 2) * (1 + value);

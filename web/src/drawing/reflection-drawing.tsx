@@ -30,12 +30,11 @@ export function ReflectionDrawing({ trace, findings, length, reference, ends }: 
   const [low, high] = [0, 2.5 * reference];
   const y = (ohms: number) =>
     top + chart - ((Math.min(high, Math.max(low, ohms)) - low) / (high - low)) * chart;
-  const shown = decimated(trace.local, 600).filter(
-    (n) => trace.distances[n]! >= from && trace.distances[n]! <= to,
-  );
-  const path = shown
-    .map((n) => `${x(trace.distances[n]!).toFixed(1)} ${y(trace.local[n]!).toFixed(1)}`)
-    .join(' ');
+  const pathOf = (values: Float64Array) =>
+    decimated(values, 600)
+      .filter((n) => trace.distances[n]! >= from && trace.distances[n]! <= to)
+      .map((n) => `${x(trace.distances[n]!).toFixed(1)} ${y(values[n]!).toFixed(1)}`)
+      .join(' ');
   const words = findings.map(
     ({ distance, causes, expected }, n) =>
       `${n + 1}: ${formatMetres(Math.max(0, distance))}, ${expected ? 'usual' : causes.map(({ kind }) => kind).join(' or ')}`,
@@ -66,7 +65,14 @@ export function ReflectionDrawing({ trace, findings, length, reference, ends }: 
         stroke="var(--copper)"
         strokeDasharray="6 4"
       />
-      <polyline points={path} fill="none" stroke="var(--ink)" strokeWidth="1.8" />
+      <polyline
+        points={pathOf(trace.apparent)}
+        fill="none"
+        stroke="var(--soft)"
+        strokeWidth="1.2"
+        strokeDasharray="2 3"
+      />
+      <polyline points={pathOf(trace.local)} fill="none" stroke="var(--ink)" strokeWidth="1.8" />
       {niceTicks(0, length, 8)
         .filter((metres) => metres <= to)
         .map((metres) => (

@@ -1,7 +1,7 @@
 import { inNanoseconds } from '@gorvane/core/quantity/multiple.ts';
 import type { ChainAnswer } from '@gorvane/core/line/chain-answer.ts';
 import { aliasFreeDelay, isDelayAmbiguous } from '@gorvane/core/line/band.ts';
-import type { ReflectionEvent } from '@gorvane/core/line/reflectogram.ts';
+import type { ReflectionEvent } from '@gorvane/core/line/reflection-events.ts';
 import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { formatPrefixed } from '@gorvane/core/quantity/prefix.ts';
@@ -203,17 +203,32 @@ const eventWords: Readonly<Record<ReflectionEvent['kind'], string>> = {
   lower: 'steps down',
   inductive: 'inductive spike',
   capacitive: 'capacitive dip',
+  series: 'resistance in series',
+  leak: 'leak across the line',
 };
 
-function eventExplanation({ kind, impedance, seriesResistance, size }: ReflectionEvent): string {
-  if (kind === 'open' || kind === 'short') return 'nothing is seen behind it';
-  if (kind === 'inductive')
-    return `about ${formatPrefixed(size ?? 0, 'H', 2)}, or a short high-impedance piece`;
-  if (kind === 'capacitive')
-    return `about ${formatPrefixed(size ?? 0, 'F', 2)}, or a short low-impedance piece`;
-  if (seriesResistance !== null)
-    return `a piece of ${shortOhms(impedance)} ohm, or ${shortOhms(seriesResistance)} ohm in series`;
-  return `a piece of ${shortOhms(impedance)} ohm, or a leak across the line`;
+function eventExplanation(event: ReflectionEvent): string {
+  const { kind, impedance, seriesResistance, leakResistance, size } = event;
+  const piece = `a piece of ${shortOhms(impedance)} ohm`;
+  switch (kind) {
+    case 'open':
+    case 'short':
+      return 'nothing is seen behind it';
+    case 'inductive':
+      return `about ${formatPrefixed(size ?? 0, 'H', 2)}, or a short high-impedance piece`;
+    case 'capacitive':
+      return `about ${formatPrefixed(size ?? 0, 'F', 2)}, or a short low-impedance piece`;
+    case 'series':
+      return `${shortOhms(seriesResistance!)} ohm: what lies behind is weaker than behind another cable`;
+    case 'leak':
+      return `${shortOhms(leakResistance!)} ohm: what lies behind is weaker than behind another cable`;
+    case 'higher':
+      return seriesResistance === null ? piece : `${piece}, or ${shortOhms(seriesResistance)} ohm in series`;
+    case 'lower':
+      return leakResistance === null
+        ? piece
+        : `${piece}, or ${shortOhms(leakResistance)} ohm across the line`;
+  }
 }
 
 function Reflection({ answer }: Pick<ChainAnswersProps, 'answer'>) {
@@ -225,6 +240,8 @@ function Reflection({ answer }: Pick<ChainAnswersProps, 'answer'>) {
         more.
       </p>
     );
+  if ('refused' in reflection)
+    return <p className="soft">No reflection against distance: {reflection.refused}.</p>;
   const { trace, events } = reflection;
   return (
     <section aria-labelledby="reflection">

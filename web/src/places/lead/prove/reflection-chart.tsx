@@ -3,6 +3,7 @@ import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { Reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
+import { decibelsOf, formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { ReflectionDrawing } from '../../../drawing/reflection-drawing.tsx';
 import { causeWords, eventWords, placeWords } from './reflection-words.ts';
@@ -19,6 +20,7 @@ interface ReflectionChartProps {
 
 /** Impedance against distance, and below it the run to the same scale with every event pinned on it. */
 export function ReflectionChart({ plan, line, trace, findings, name, assumed = [] }: ReflectionChartProps) {
+  const leftOver = -decibelsOf(Math.max(1e-6, trace.unexplained));
   const unexpected = findings.filter(({ expected }) => !expected);
   return (
     <section aria-label={`Reflection of ${name}`}>
@@ -64,7 +66,9 @@ export function ReflectionChart({ plan, line, trace, findings, name, assumed = [
         </Table>
       )}
       <p className="soft">
-        Two places closer than {formatMetres(trace.resolution)} run together; beyond{' '}
+        The line is the impedance of the places found, with loss and what lies before undone; dotted is what a
+        reflectometer shows. What comes back beside those places is {formatDecibels(leftOver)} below a full
+        reflection. Two places closer than {formatMetres(trace.resolution)} run together; beyond{' '}
         {formatMetres(trace.aliasFree)} echoes fold back. Distances rest on the velocity factor, known to{' '}
         {Math.round(trace.velocityUncertainty * 100)} %.
         {assumed.length > 0 && ` Assumed: ${assumed.join('; ')}.`}

@@ -23,17 +23,21 @@ export function placeWords({ distance, uncertainty, until, place }: ReflectionFi
 }
 
 /** What the trace itself shows there. */
-export function eventWords({
-  event: { kind, impedance, seriesResistance, size },
-}: ReflectionFinding): string {
+export function eventWords({ event }: ReflectionFinding): string {
+  const { kind, impedance, seriesResistance, leakResistance, size } = event;
+  const or = (ohms: number | null, where: string) => (ohms ? `, or ${ohms.toFixed(1)} ohm ${where}` : '');
   switch (kind) {
     case 'open':
     case 'short':
       return `total reflection, ${kind}`;
     case 'higher':
-      return `step up to ${impedance.toFixed(1)} ohm${seriesResistance ? `, or ${seriesResistance.toFixed(1)} ohm in series` : ''}`;
+      return `step up to ${impedance.toFixed(1)} ohm${or(seriesResistance, 'in series')}`;
     case 'lower':
-      return `step down to ${impedance.toFixed(1)} ohm`;
+      return `step down to ${impedance.toFixed(1)} ohm${or(leakResistance, 'across')}`;
+    case 'series':
+      return `${seriesResistance!.toFixed(1)} ohm in series`;
+    case 'leak':
+      return `${leakResistance!.toFixed(0)} ohm across`;
     case 'inductive':
       return `spike up to ${impedance.toFixed(1)} ohm${size ? `, like ${inNanohenries(size).toFixed(1)} nH` : ''}`;
     case 'capacitive':
