@@ -115,6 +115,32 @@ test('the night bench in portrait, by touch', async ({ browser }) => {
   await context.close();
 });
 
+for (const [width, height] of [
+  [1280, 800],
+  [800, 1280],
+] as const)
+  test(`the drawing of every step of an end is whole at ${width} x ${height}`, async ({ desk }) => {
+    await desk.setViewportSize({ width, height });
+    await desk.getByRole('link', { name: /^Continue/ }).click();
+    await expect(heading(desk)).toHaveText('Measure the strip, end B');
+    for (let step = 0; step < 4; step++) {
+      const drawing = desk.locator('.whole-drawing svg').first();
+      await expect(drawing).toBeVisible();
+      // How far it reaches under the bar, once the room was measured.
+      await expect
+        .poll(() =>
+          drawing.evaluate(
+            (svg) =>
+              svg.getBoundingClientRect().bottom - svg.closest('.build-main')!.getBoundingClientRect().bottom,
+          ),
+        )
+        .toBeLessThanOrEqual(1);
+      const before = await heading(desk).textContent();
+      await desk.keyboard.press(/^Hold/.test((await bar(desk).textContent())!) ? 'g' : 'PageDown');
+      await expect(heading(desk)).not.toHaveText(before!);
+    }
+  });
+
 test('an empty database says what to do, and a lead of another kind is made and planned from it', async ({
   desk,
 }) => {

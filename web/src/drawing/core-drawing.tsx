@@ -18,7 +18,8 @@ interface CoreDrawingProps {
 
 /** Cable shown behind the jacket edge, metres. */
 const behind = 9e-3;
-const rowHeight = 62;
+/** From core to core, pixels: closer where there are many. */
+const rowHeightFor = (routes: StripPlan['routes']) => (routes.length > 3 ? 54 : 62);
 /** Room for the words at the right, pixels: more where several cables make the names long. */
 const wordsFor = (routes: StripPlan['routes']) => (routes.some(({ label }) => label.length > 18) ? 270 : 210);
 
@@ -31,6 +32,7 @@ export function CoreDrawing({ plan, jacket, judged, contact, title }: CoreDrawin
   const width = measured || 700;
   const { routes } = plan;
   const words = wordsFor(routes);
+  const rowHeight = rowHeightFor(routes);
   const front = Math.max(...routes.map(({ end }) => end));
   const scale = Math.min(26_000, (width - words - 24) / (behind + front + 2e-3));
   const height = 40 + routes.length * rowHeight;

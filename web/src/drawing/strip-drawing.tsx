@@ -45,7 +45,9 @@ export function StripDrawing({
   const bottom = middle + (outside * scale) / 2;
   const fromEnd = toolCuts.length > 0;
   const shown = fromEnd ? [] : plan.cuts.filter(({ layer }) => !layers || layers.includes(layer));
-  const height = bottom + 24 + (shown.length + toolCuts.length) * 40;
+  const lines = shown.length + toolCuts.length;
+  const pitch = lines > 3 ? 30 : 40;
+  const height = bottom + 24 + lines * pitch;
   const hatch = `braid-${plan.endId}`;
   return (
     <div ref={ref}>
@@ -77,7 +79,7 @@ export function StripDrawing({
             cut={cut}
             end={front}
             x={x}
-            y={bottom + 34 + index * 40}
+            y={bottom + 34 + index * pitch}
             top={middle - (outside * scale) / 2 - 12}
           />
         ))}
@@ -87,7 +89,7 @@ export function StripDrawing({
             plan={plan}
             cut={cut}
             x={x}
-            y={bottom + 34 + index * 40}
+            y={bottom + 34 + index * pitch}
             top={middle - (outside * scale) / 2 - 12}
             judged={judged}
             width={width}

@@ -18,6 +18,7 @@ import { JointDrawing } from './joint-drawing.tsx';
 import { MomentSide } from './moment-side.tsx';
 import { useFromTop } from './use-from-top.ts';
 import type { MomentAtWork } from './use-moment.ts';
+import { WholeDrawing } from './whole-drawing.tsx';
 
 interface MomentViewProps {
   readonly at: MomentAtWork;
@@ -32,6 +33,11 @@ export function MomentScreen({ onGoOn, ...shown }: MomentViewProps & { readonly 
       <MomentView {...shown} />
       <div className="build-column">
         <MomentSide at={shown.at} onGoOn={onGoOn} />
+        {isStrip(shown.at) && (
+          <div className="step-rest">
+            <MomentWhole {...shown} />
+          </div>
+        )}
       </div>
     </>
   );
@@ -64,9 +70,20 @@ function MomentView({ at, plan, progress }: MomentViewProps) {
         {wears.map((id) => (
           <BladeWear key={id} stripperId={id} />
         ))}
-        <MomentDrawing step={moment.steps[0]!} plan={plan} progress={progress} />
+        {!isStrip(at) && <MomentWhole at={at} plan={plan} progress={progress} />}
       </div>
     </section>
+  );
+}
+
+/** A strip has many lines and a narrow drawing: it stands beside them. */
+const isStrip = ({ moment }: MomentAtWork) => moment.steps[0]!.stage === 'Strip';
+
+function MomentWhole({ at: { moment }, ...shown }: MomentViewProps) {
+  return (
+    <WholeDrawing of={moment.id} least={200}>
+      <MomentDrawing step={moment.steps[0]!} {...shown} />
+    </WholeDrawing>
   );
 }
 
@@ -142,7 +159,9 @@ function MomentDrawing({ step, plan, progress }: { readonly step: Step } & Omit<
   const end = endOfStep(plan, step);
   if (!end || step.stage === 'Finish') return <Run plan={plan} progress={progress} />;
   if (step.stage === 'Strip')
-    return <EndStrip plan={end.strip} cable={end.cable} title={`Strip of end ${end.end.name}`} />;
+    return (
+      <EndStrip plan={end.strip} cable={end.cable} tallest={90} title={`Strip of end ${end.end.name}`} />
+    );
   if (!isCoaxial(end.connector)) return null;
   return <SectionDrawing strip={end.strip} title={`end ${end.end.name}`} tallest={210} />;
 }

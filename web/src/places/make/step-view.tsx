@@ -29,6 +29,7 @@ import { JointDrawing } from './joint-drawing.tsx';
 import { DriftAdvice } from './drift-advice.tsx';
 import { TimerPanel } from './timer-panel.tsx';
 import { useFromTop } from './use-from-top.ts';
+import { WholeDrawing } from './whole-drawing.tsx';
 import type { Timer } from './use-timer.ts';
 import type { Told } from './use-unit-work.ts';
 
@@ -60,17 +61,29 @@ export function StepView(props: StepViewProps) {
         <div className="step-body">
           <JointFace step={step} plan={plan} progress={progress} />
           <div className="step-figures">
-            {!step.recordsStrip && <Tiles step={step} />}
+            {!step.recordsStrip && !isDrawnFirst(step) && <Tiles step={step} />}
             <TimerPanel step={step} timer={props.timer} />
           </div>
         </div>
-        {step.recordsStrip && <RecordedStrip key={step.id} {...props} />}
+        {step.recordsStrip && (
+          <div className="measure-row">
+            <RecordedStrip key={step.id} {...props} />
+            <WholeDrawing of={step.id}>
+              <StepDrawing step={step} plan={plan} progress={progress} />
+            </WholeDrawing>
+          </div>
+        )}
         <Adapted step={step} plan={plan} progress={progress} />
         <CableWords step={step} plan={plan} progress={progress} />
         <DriftAdvice drift={props.drift} />
         <BladeWear stripperId={stripperOf(step)} />
         {hasFace(step, plan) && <Looks step={step} plan={plan} />}
-        <StepDrawing step={step} plan={plan} progress={progress} />
+        {!step.recordsStrip && (
+          <WholeDrawing of={step.id}>
+            <StepDrawing step={step} plan={plan} progress={progress} />
+          </WholeDrawing>
+        )}
+        {isDrawnFirst(step) && <Tiles step={step} />}
         {!hasFace(step, plan) && <Looks step={step} plan={plan} />}
         {depth === 'first time' && <Hands step={step} />}
       </div>
@@ -183,42 +196,60 @@ function LengthTile({ step, shown }: { readonly step: Step; readonly shown: Step
         {plus !== null && minus !== null && `${toleranceText({ plus, minus })} mm, `}
         {second}
       </span>
-      {step.stage === 'Strip' && <AssumedWords figure={figure} />}
     </>
   );
 }
 
-/** A cut that hangs on what nobody has measured says so in words, and on what. */
-function AssumedWords({ figure }: Pick<Step['figures'][number], 'figure'>) {
-  const assumed = assumedTerms(figure);
-  return assumed.length > 0 && <span className="not-yet">◌ assumed: {assumed.join(', ')}</span>;
+/** So many assumed figures are named; the rest stand behind the figure itself. */
+const mostNamed = 3;
+
+/** Cuts that hang on what nobody has measured say so in words, and on what: once for the step. */
+function AssumedWords({ step }: { readonly step: Step }) {
+  if (step.stage !== 'Strip') return null;
+  const assumed = [...new Set(step.figures.flatMap(({ figure }) => assumedTerms(figure)))];
+  if (assumed.length === 0) return null;
+  const more = assumed.length - mostNamed;
+  return (
+    <p className="not-yet assumed-words">
+      ◌ assumed, not measured: {assumed.slice(0, mostNamed).join('; ')}
+      {more > 0 && `; ${more} more`}
+    </p>
+  );
 }
+
+/** With more figures than these each takes less room. */
+const manyFigures = 3;
+/** Several cuts are read off the drawing that carries them: it comes first. */
+const isDrawnFirst = ({ stage, figures }: Step) => stage === 'Strip' && figures.length > 1;
 
 function Tiles({ step }: { readonly step: Step }) {
   const write = useWriting();
   const figures = step.figures.filter(({ figure }) => figure.kind !== 'seconds');
   if (figures.length + step.tools.length === 0) return null;
   return (
-    <ul className="tiles">
-      {figures.map((shown, index) => (
-        <li key={index}>
-          <span>{shown.label}</span>
-          {shown.figure.kind === 'length' ? (
-            <LengthTile step={step} shown={shown} />
-          ) : (
-            <Figure figure={shown.figure} label={shown.label}>
-              <strong className="reading">{write(shown.figure.value, shown.figure.kind)}</strong>
-            </Figure>
-          )}
-        </li>
-      ))}
-      {step.tools.map(({ label, setting }) => (
-        <li key={label}>
-          {setting && <span>{label}</span>}
-          <strong className="tool">{setting || label}</strong>
-        </li>
-      ))}
-    </ul>
+    <>
+      <ul className={figures.length > manyFigures ? 'tiles many' : 'tiles'}>
+        {figures.map((shown, index) => (
+          <li key={index}>
+            <span>{shown.label}</span>
+            {shown.figure.kind === 'length' ? (
+              <LengthTile step={step} shown={shown} />
+            ) : (
+              <Figure figure={shown.figure} label={shown.label}>
+                <strong className="reading">{write(shown.figure.value, shown.figure.kind)}</strong>
+              </Figure>
+            )}
+          </li>
+        ))}
+        {step.tools.map(({ label, setting }) => (
+          <li key={label}>
+            {setting && <span>{label}</span>}
+            <strong className="tool">{setting || label}</strong>
+          </li>
+        ))}
+      </ul>
+      <AssumedWords step={step} />
+    </>
   );
 }
 
