@@ -34,7 +34,7 @@ describe('the order of work at an end', () => {
       'Offer the connector up',
       'Check for cut and stray strands',
       'Tin the cores',
-      'Solder 1 (shield): shield',
+      'Solder 1: shield',
       'Solder 2 (hot): white',
       'Solder 3 (cold): blue',
       'Check the joints',
@@ -47,7 +47,7 @@ describe('the order of work at an end', () => {
   test('lugs: what lies underneath first', () => {
     const { steps } = signalPlan('balanced', 'mic-pair', ['jack-6-trs', 'jack-6-trs']);
     expect(titles(steps).filter((title) => title.startsWith('Solder'))).toEqual([
-      'Solder sleeve (shield): shield',
+      'Solder sleeve: shield',
       'Solder ring (cold): blue',
       'Solder tip (hot): white',
     ]);

@@ -32,8 +32,9 @@ export type SolderedContact = 'cup' | LugForm;
 
 /** What a joint is called at the bench: the contact, what it carries, the conductor. */
 export function jointName({ contact, role, conductors }: ContactJoint): string {
-  const meaning = role && role !== contact.id ? ` (${role})` : '';
-  return `${contact.id}${meaning}: ${conductorNames(conductors)}`;
+  const name = conductorNames(conductors);
+  const meaning = role && role !== contact.id && role !== name ? ` (${role})` : '';
+  return `${contact.id}${meaning}: ${name}`;
 }
 
 /** One step for each contact, in the order given; what lies underneath first. Cups may all be filled before. */
