@@ -43,8 +43,8 @@ export function shieldResistancePerMetre(cable: CoaxCable, celsius = 20): number
   let diameter = cable.dielectric.diameter + 2 * cable.conductiveLayer;
   let conductance = 0;
   if (cable.foil) {
-    const { metal, thickness } = cable.foil;
-    conductance += (Math.PI * (diameter + thickness) * thickness) / resistivityAt(metal, celsius);
+    const { metal, thickness, metalThickness } = cable.foil;
+    conductance += (Math.PI * (diameter + thickness) * metalThickness) / resistivityAt(metal, celsius);
     diameter += 2 * thickness;
   }
   if (cable.tube) {

@@ -55,7 +55,12 @@ export interface CoaxCable extends CableBase {
   };
   /** Thickness; 0 where there is none. */
   readonly conductiveLayer: number;
-  readonly foil: { readonly metal: MetalName; readonly thickness: number } | null;
+  /** A tape of plastic with metal on it, and how much of it is metal. */
+  readonly foil: {
+    readonly metal: MetalName;
+    readonly thickness: number;
+    readonly metalThickness: number;
+  } | null;
   readonly braids: readonly Braid[];
   readonly tube: {
     readonly metal: MetalName;
@@ -170,7 +175,13 @@ function loadCoax(entry: CoaxEntry): CoaxCable {
       lossTangent: dielectric.lossTangent,
     },
     conductiveLayer: (entry.conductiveLayerMm ?? 0) * mm,
-    foil: foil ? { metal: foil.metal, thickness: foil.thicknessMm * mm } : null,
+    foil: foil
+      ? {
+          metal: foil.metal,
+          thickness: foil.thicknessMm * mm,
+          metalThickness: (foil.metalMm ?? foil.thicknessMm) * mm,
+        }
+      : null,
     braids: entry.braids.map((braid) => ({
       wireDiameter: braid.wireDiameterMm * mm,
       wireLayers: braid.wireLayers.map(toLayer),

@@ -6,8 +6,9 @@ type Layers = CoaxEntry['conductor']['strandLayers'];
 const claddings = {
   'bare copper': [['copper', 1]],
   'copper-clad steel': [
-    ['steel', 0.86],
-    ['copper', 0.14],
+    // 40 % conductivity.
+    ['steel', 0.815],
+    ['copper', 0.185],
   ],
   'copper-clad aluminium': [
     ['aluminium', 0.9],

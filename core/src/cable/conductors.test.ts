@@ -74,11 +74,11 @@ describe('their copper', () => {
     );
   });
 
-  test('resistance follows from gauge: 0.22 mm2 about 80 mohm a metre, 2.5 mm2 about 7', () => {
+  test('resistance is the most of its gauge: 0.22 mm2 some 89 mohm a metre, 2.5 mm2 7.98', () => {
     const ohms = (cableId: string, id: string, celsius = 20) =>
       resistancePerMetre(cableById(cableId) as LayeredCable, id, celsius);
-    expect(ohms('mic-pair', 'white')).toBeCloseTo(0.0799, 3);
-    expect(ohms('speaker-2x2.5', 'red')).toBeCloseTo(0.00703, 4);
+    expect(ohms('mic-pair', 'white')).toBeCloseTo(0.0886, 3);
+    expect(ohms('speaker-2x2.5', 'red')).toBeCloseTo(0.00798, 5);
     expect(ohms('mic-pair', 'white', 45) / ohms('mic-pair', 'white')).toBeCloseTo(1 + 25 * 0.00393, 6);
     expect(ohms('install-pair', 'shield')).toBeGreaterThan(ohms('mic-pair', 'shield'));
     expect(ohms('rg-58', 'shield')).toBeLessThan(ohms('rg-58', 'centre'));

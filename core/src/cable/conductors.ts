@@ -131,3 +131,27 @@ export function resistancePerMetre(cable: LayeredCable, id: string, celsius = 20
       : conductorResistancePerMetre(cable, celsius);
   return kind === 'shield' ? resistivityAt('copper', celsius) / area : coreResistance(cable, celsius);
 }
+
+/**
+ * How far a conductor may be above its figure, as parts: drawn copper by its diameter; clad wire and braids by their class; cores of
+ * class 5, whose figure is the most that they may have, by what length and room are off.
+ */
+const spreads = { drawn: 0.02, clad: 0.1, shield: 0.1, 'class 5': 0.02 } as const;
+
+/**
+ * How far one conductor may be above `resistancePerMetre`, as a part. Engineering values.
+ * @throws RangeError when the cable does not have it.
+ */
+export function resistanceSpread(cable: LayeredCable, id: string): number {
+  if (conductorOf(cable, id).kind === 'shield') return spreads[isDrawn(cable) ? 'drawn' : 'shield'];
+  if (cable.structure === 'cores') return spreads['class 5'];
+  const metals = cable.conductor.strandLayers.map(({ metal }) => metal);
+  return spreads[metals.some((metal) => metal === 'steel' || metal === 'aluminium') ? 'clad' : 'drawn'];
+}
+
+/** Semi-rigid: a smooth tube of copper, drawn like a wire. */
+const isDrawn = (cable: LayeredCable) =>
+  cable.structure === 'coax' &&
+  cable.tube !== null &&
+  !cable.tube.corrugated &&
+  cable.tube.metal === 'copper';

@@ -71,7 +71,14 @@ export const coaxEntrySchema = commonSchema.extend({
   }),
   /** A layer over the dielectric that keeps the cable quiet when it is moved; it must be cut back at the ends. */
   conductiveLayerMm: millimetres.optional(),
-  foil: z.object({ metal: z.enum(['aluminium', 'copper']), thicknessMm: millimetres }).optional(),
+  foil: z
+    .object({
+      metal: z.enum(['aluminium', 'copper']),
+      thicknessMm: millimetres,
+      /** Of the metal alone, where it lies on a plastic tape. */
+      metalMm: millimetres.optional(),
+    })
+    .optional(),
   braids: z.array(braidSchema).max(4),
   tube: z
     .object({

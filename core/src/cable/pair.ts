@@ -1,5 +1,5 @@
 import { speedOfLight } from '../quantity/speed-of-light.ts';
-import { strandLay } from '../conductor/resistance.ts';
+import { classFiveMaximum } from '../conductor/class-five.ts';
 import { resistivityAt } from '../conductor/material.ts';
 import { decibelsPerNeper } from '../quantity/decibel.ts';
 import type { CoreCable } from './cable.ts';
@@ -21,14 +21,9 @@ export interface PairFigures {
 /** Cores of a star quad are paralleled across: two and two. */
 const coresPerPole = (cable: CoreCable) => (cable.lay === 'star quad' ? 2 : 1);
 
-/** Tinned copper conducts about 3 % less than bare for the same area. Engineering value. */
-const tinning = 1.03;
-
-/** Resistance of one core, ohm per metre; strands are longer by their lay. */
-export function coreResistance(cable: CoreCable, celsius = 20): number {
-  const { area, metal } = cable.conductor;
-  const plated = metal === 'tinned copper' ? tinning : 1;
-  return (resistivityAt('copper', celsius) * strandLay * plated) / area;
+/** Most resistance that one core may have, ohm per metre: its strands are of class 5. */
+export function coreResistance({ conductor }: CoreCable, celsius = 20): number {
+  return classFiveMaximum(conductor.area, conductor.metal, celsius);
 }
 
 /** Two poles of a cable in cross-section, metres. */

@@ -3,8 +3,12 @@ import type { CoaxEntry } from './construction.ts';
 /** Tin on a braid wire, millimetres. Engineering value. */
 const tin = 0.001;
 
-/** A braid of tinned copper wire at the usual angle, as an entry writes it. */
-export function tinnedBraid(wireDiameterMm: number, coverage: number): CoaxEntry['braids'][number] {
+/** A braid of tinned copper wire, at the usual angle where none is said, as an entry writes it. */
+export function tinnedBraid(
+  wireDiameterMm: number,
+  coverage: number,
+  angleDegrees = 30,
+): CoaxEntry['braids'][number] {
   return {
     wireDiameterMm,
     wireLayers: [
@@ -12,6 +16,6 @@ export function tinnedBraid(wireDiameterMm: number, coverage: number): CoaxEntry
       { metal: 'tin', thicknessMm: tin },
     ],
     coverage,
-    angleDegrees: 30,
+    angleDegrees,
   };
 }

@@ -3,6 +3,7 @@ import { cableById } from './catalogue/catalogue.ts';
 import { computedAttenuation } from './attenuation.ts';
 import { braidWires, shieldResistancePerMetre } from './braid.ts';
 import type { CoaxCable, CoreCable } from './cable.ts';
+import { resistancePerMetre, resistanceSpread } from './conductors.ts';
 import { coreResistance, pairAttenuation, pairFigures } from './pair.ts';
 
 const mm = 1e-3;
@@ -35,10 +36,10 @@ describe('shields', () => {
   });
 
   test('aluminium foil carries by its own resistivity', () => {
-    const foil = { metal: 'aluminium', thickness: 0.05 * mm } as const;
+    const foil = { metal: 'aluminium', thickness: 0.06 * mm, metalThickness: 0.012 * mm } as const;
     const dielectric = { ...rg213.dielectric, diameter: 7.25 * mm };
-    // pi 7.3 0.05 = 1.14668 mm2 over 2.82e-8.
-    within(shieldResistancePerMetre({ ...bare, dielectric, foil }), 24.593e-3);
+    // On a tape of 60 um: pi 7.31 0.012 = 0.27558 mm2 over 2.82e-8.
+    within(shieldResistancePerMetre({ ...bare, dielectric, foil }), 102.33e-3);
   });
 
   test('a braid loses about twice a tube at 100 MHz, and more above', () => {
@@ -66,6 +67,35 @@ describe('shields', () => {
   });
 });
 
+describe('resistance of the classes, milliohm a metre', () => {
+  test.each([
+    // 40 % conductivity: 17.241 / 0.4 / 0.1407 mm2 x 1.02 of lay; 21 %: 17.241 / 0.21 / 0.8171 mm2.
+    ['rg-174', 'centre', 312, 0.02],
+    ['rg-316', 'centre', 275, 0.02],
+    ['rg-6', 'centre', 98, 0.03],
+    // Sheets of the classes.
+    ['low-loss-5', 'shield', 16, 0.05],
+    ['low-loss-6', 'shield', 12.8, 0.05],
+    ['low-loss-15', 'shield', 3.9, 0.05],
+    ['rg-223', 'shield', 8.2, 0.05],
+  ])('%s, %s: %f', (id, conductor, milliohm, part) => {
+    within(resistancePerMetre(cableById(id) as CoaxCable, conductor), milliohm * 1e-3, part);
+  });
+
+  test.each([
+    ['rg-223', 'centre', 0.02],
+    ['rg-223', 'shield', 0.1],
+    ['rg-402', 'shield', 0.02],
+    ['rg-174', 'centre', 0.1],
+    ['low-loss-10', 'centre', 0.1],
+    ['corrugated-1/2', 'shield', 0.1],
+    ['speaker-2x2.5', 'red', 0.02],
+    ['mic-pair', 'shield', 0.1],
+  ])('%s, %s may be above its figure by %f of it', (id, conductor, part) =>
+    expect(resistanceSpread(cableById(id) as CoaxCable, conductor)).toBe(part),
+  );
+});
+
 describe('pairs', () => {
   const pair = {
     ...(cableById('mic-pair') as CoreCable),
@@ -80,10 +110,18 @@ describe('pairs', () => {
     shield: null,
   } as CoreCable;
 
-  test('a tinned core resists 3 % more than a bare one; strands are 2 % longer', () => {
-    // 1.7241e-8 x 1.02 / 0.22e-6
-    within(coreResistance(pair), 79.935e-3);
-    within(coreResistance({ ...pair, conductor: { ...pair.conductor, metal: 'tinned copper' } }), 82.333e-3);
+  test('a core has at most what class 5 of IEC 60228 allows; below 0.5 mm2 the same share over solid copper', () => {
+    const core = (area: number, metal: CoreCable['conductor']['metal'] = 'copper') =>
+      coreResistance({ ...pair, conductor: { ...pair.conductor, area: area * 1e-6, metal } });
+    within(core(1.5), 13.3e-3);
+    within(core(2.5), 7.98e-3);
+    within(core(4), 4.95e-3);
+    within(core(2.5, 'tinned copper'), 8.21e-3);
+    // 39 x 0.5 / 0.22 and 40.1 x 0.5 / 0.22; between sizes 7.98 x 2.5 / 3.
+    within(core(0.22), 88.636e-3);
+    within(core(0.22, 'tinned copper'), 91.136e-3);
+    within(core(3), 6.65e-3);
+    expect(() => core(0)).toThrow(/area above 0/);
   });
 
   test('without a shield: 119.917 / sqrt(er) acosh(s / d)', () => {

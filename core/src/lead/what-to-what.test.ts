@@ -47,7 +47,7 @@ describe('from what to what', () => {
     ]);
     const ferrules = (length: number) =>
       ends({ signal: 'speaker', near: 'posts', far: ['ferrules'], length })[1];
-    expect([ferrules(2), ferrules(30), ferrules(60)]).toEqual(
+    expect([ferrules(2), ferrules(25), ferrules(60)]).toEqual(
       ['1.5', '2.5', '4'].map((area) => `wire-ferrule-pair-${area}`),
     );
   });
@@ -106,7 +106,7 @@ describe('from what to what', () => {
   test('a speaker cable grows with the run', () => {
     const cable = (length: number) =>
       proposeLead({ signal: 'speaker', near: 'speaker-2', far: ['speaker-2'], length }).request.cableId;
-    expect([5, 30, 45, 400].map(cable)).toEqual([
+    expect([5, 25, 40, 400].map(cable)).toEqual([
       'speaker-2x1.5',
       'speaker-2x2.5',
       'speaker-2x4',

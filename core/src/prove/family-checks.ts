@@ -16,7 +16,7 @@ import { chokesOf, promisedRejection, rejectionFixture, rejectionSpread } from '
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
 import { leadWiring } from '../wiring/lead-wiring.ts';
 import type { PieceLengths } from './resistance.ts';
-import { conductorResistance, contactAllowance } from './resistance.ts';
+import { contactAllowance, mostCopper } from './resistance.ts';
 
 const checkSchema = z.object({
   id: z.string(),
@@ -216,14 +216,16 @@ const onContact = ({ lead, near }: Reach, contact: string) =>
 /** Most that the two conductors and all four contacts add, ohm. */
 function loopOf(reach: Reach, pair: readonly [string, string]): number {
   const { lead, lengths, house, near, far } = reach;
+  const most = mostCopper(house.roomCelsius, house.limits.cableAllowance);
   return pair.reduce((sum, contact) => {
     const { pieceId, conductor } = onContact(reach, contact)!;
     const there = lead.pinPlan.find(
       (other) => other.endId === far.id && other.pieceId === pieceId && other.conductor === conductor,
     );
-    const cable = conductorResistance(lead, pieceId, conductor, lengths.get(pieceId)!, house.roomCelsius);
+    const cable = leadCable(lead, lead.pieces.find(({ id }) => id === pieceId)!.cableId);
+    const copper = most(cable, conductor) * lengths.get(pieceId)!;
     const contacts =
       contactAllowance(lead, near.id, contact) + (there ? contactAllowance(lead, far.id, there.contact) : 0);
-    return sum + house.limits.cableAllowance * cable + contacts;
+    return sum + copper + contacts;
   }, 0);
 }

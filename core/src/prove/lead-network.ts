@@ -6,8 +6,8 @@ import type { CableFault, InjectedFault } from './injected-fault.ts';
 import { isCableFault, isFault } from './injected-fault.ts';
 import type { Resistor } from './network.ts';
 import { networkResistance } from './network.ts';
-import type { ConductorRun, PieceLengths } from './resistance.ts';
-import { conductorRuns, contactAllowance } from './resistance.ts';
+import type { ConductorRun, Copper, PieceLengths } from './resistance.ts';
+import { conductorRuns, contactAllowance, nominalCopper } from './resistance.ts';
 import type { Wiring } from '../wiring/wiring.ts';
 import { Groups } from '../wiring/wiring.ts';
 
@@ -50,16 +50,21 @@ export function seatedNow(faults: readonly InjectedFault[], wiring: Wiring): (nu
 
 /**
  * Resistors and capacitors of a virtual lead: contacts, conductors cut at the faults inside the cable, what touches or
- * leaks, and the capacitance between any two conductors of a piece, section by section.
+ * leaks, and the capacitance between any two conductors of a piece, section by section. Its copper is what its figures say, or as
+ * it was drawn.
  */
-export function leadNetwork({ lead, lengths, celsius, faults }: VirtualLead, wiring: Wiring): LeadNetwork {
+export function leadNetwork(
+  { lead, lengths, celsius, faults }: VirtualLead,
+  wiring: Wiring,
+  copper: Copper = nominalCopper(celsius),
+): LeadNetwork {
   const first = wiring.points.length;
   const firstJoin = first + wiring.terminals.length;
   let nodes = firstJoin + lead.joins.length;
   const newNode = () => nodes++;
   const resistors: Resistor[] = [...contactResistors(lead, faults, wiring), ...bridges(faults)];
   const capacitors: Capacitor[] = strays(wiring);
-  const runs = conductorRuns(lead, wiring, lengths, celsius, (terminal) => first + terminal, firstJoin);
+  const runs = conductorRuns(lead, wiring, lengths, copper, (terminal) => first + terminal, firstJoin);
   for (const piece of lead.pieces) {
     const own = runs.filter(({ pieceId }) => pieceId === piece.id);
     const inside = faults.filter(isCableFault).filter(({ pieceId }) => pieceId === piece.id);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { conductorsOf, resistancePerMetre } from '../cable/conductors.ts';
+import type { LayeredCable } from '../cable/cable.ts';
+import { conductorsOf, resistancePerMetre, resistanceSpread } from '../cable/conductors.ts';
 import { resistivityAt } from '../conductor/material.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
@@ -33,17 +34,24 @@ export type ExpectedPath = z.infer<typeof expectedPathSchema>;
 /** Length of cable that each piece has in the finished lead, metres, by piece id. */
 export type PieceLengths = ReadonlyMap<string, number>;
 
-/** Direct-current resistance of one conductor of a piece, ohm, at a temperature. */
-export function conductorResistance(
-  lead: Lead,
-  pieceId: string,
-  conductor: string,
-  length: number,
-  celsius: number,
-): number {
-  const cable = leadCable(lead, lead.pieces.find(({ id }) => id === pieceId)!.cableId);
-  return resistancePerMetre(cable, conductor, celsius) * length;
-}
+/** Ohm per metre of a conductor of a cable. */
+export type Copper = (cable: LayeredCable, conductor: string) => number;
+
+/** The figure of each conductor at a temperature. */
+export const nominalCopper =
+  (celsius: number): Copper =>
+  (cable, conductor) =>
+    resistancePerMetre(cable, conductor, celsius);
+
+/**
+ * The most that each conductor may have at a temperature: its figure and what its kind may be above it, never more than the house
+ * allows over the figure.
+ */
+export const mostCopper =
+  (celsius: number, allowance: number): Copper =>
+  (cable, conductor) =>
+    resistancePerMetre(cable, conductor, celsius) *
+    Math.min(allowance, 1 + resistanceSpread(cable, conductor));
 
 /** Allowance for one contact of an end, ohm. */
 export function contactAllowance(lead: Lead, endId: string, contact: string): number {
@@ -64,13 +72,14 @@ export function conductorRuns(
   lead: Lead,
   wiring: Wiring,
   lengths: PieceLengths,
-  celsius: number,
+  copper: Copper,
   terminalNode: (terminal: number) => number,
   firstJoin: number,
 ): ConductorRun[] {
   return lead.pieces.flatMap((piece) => {
     const nodes = nodesOfPiece(lead, piece);
-    return conductorsOf(leadCable(lead, piece.cableId)).flatMap(({ id }): ConductorRun[] => {
+    const cable = leadCable(lead, piece.cableId);
+    return conductorsOf(cable).flatMap(({ id }): ConductorRun[] => {
       const strand = { pieceId: piece.id, conductor: id };
       const ends = nodes.map((nodeId) => {
         const end = lead.ends.find((candidate) => candidate.nodeId === nodeId);
@@ -86,15 +95,14 @@ export function conductorRuns(
       });
       const [a, b] = ends;
       if (a === undefined || b === undefined) return [];
-      const ohms = conductorResistance(lead, piece.id, id, lengths.get(piece.id)!, celsius);
-      return [{ a, b, ohms, ...strand }];
+      return [{ a, b, ohms: copper(cable, id) * lengths.get(piece.id)!, ...strand }];
     });
   });
 }
 
 /**
- * Every planned path between two ends, and its limit `allowance R(T) + sum of contacts`; paralleled cores count together.
- * The allowance is 1.1 or a house's own: length, lay and copper are never quite nominal.
+ * Every planned path between two ends, and its limit: the most that its conductors may have and the sum of its contacts;
+ * paralleled cores count together.
  */
 export function expectedPaths(
   lead: Lead,
@@ -104,23 +112,26 @@ export function expectedPaths(
   const wiring = leadWiring(lead);
   const { points, terminals } = wiring;
   const spare = points.length + lead.joins.length;
-  const copper = conductorRuns(
-    lead,
-    wiring,
-    lengths,
-    celsius,
-    (terminal) => terminals[terminal]!.point ?? spare + terminal,
-    points.length,
-  );
-  const nodes = spare + terminals.length;
+  const solved = (copper: Copper) =>
+    solveNetwork(
+      conductorRuns(
+        lead,
+        wiring,
+        lengths,
+        copper,
+        (terminal) => terminals[terminal]!.point ?? spare + terminal,
+        points.length,
+      ),
+      spare + terminals.length,
+    );
   const planned = plannedPartition(wiring);
-  const between = solveNetwork(copper, nodes);
+  const nominal = solved(nominalCopper(celsius));
+  const most = solved(mostCopper(celsius, limits.cableAllowance));
   return points.flatMap((near, a) =>
     points.flatMap((far, b): ExpectedPath[] => {
       if (b <= a || near.endId === far.endId || planned[a] !== planned[b]) return [];
-      const cable = between(a, b);
-      const path = { near, far, cable, strands: strandsOn(wiring, a) };
-      return [expectedPath(lead, path, lengths, celsius, limits.cableAllowance)];
+      const path = { near, far, cable: nominal(a, b), most: most(a, b), strands: strandsOn(wiring, a) };
+      return [expectedPath(lead, path, lengths, celsius)];
     }),
   );
 }
@@ -142,11 +153,17 @@ function expectedPath(
     near,
     far,
     cable,
+    most,
     strands,
-  }: { near: Point; far: Point; cable: number; strands: { label: string; pieceId: string } },
+  }: {
+    near: Point;
+    far: Point;
+    cable: number;
+    most: number;
+    strands: { label: string; pieceId: string };
+  },
   lengths: PieceLengths,
   celsius: number,
-  allowance: number,
 ): ExpectedPath {
   const contacts = [near, far].map(({ endId, contact }): Term => ({
     label: `Contact, end ${endById(lead, endId).name}`,
@@ -164,9 +181,9 @@ function expectedPath(
     cable,
     celsius,
     limit: {
-      value: allowance * cable + contactSum,
+      value: most + contactSum,
       kind: 'resistance',
-      formula: `${allowance} R(T) + contacts`,
+      formula: 'R(T) x most over R + contacts',
       terms: [
         { label: 'Cable in the lead', value: lengths.get(strands.pieceId)!, kind: 'length' },
         { label: 'Temperature', value: celsius, kind: 'temperature', assumed: true },
@@ -177,9 +194,11 @@ function expectedPath(
           kind: 'resistance',
           assumed: true,
         },
+        { label: 'Most of its kind over R', value: most / cable, kind: 'ratio' },
         ...contacts,
       ],
-      source: 'direct-current resistance from construction; allowance and contacts: house values',
+      source:
+        'cores: 2 % over the maximum of IEC 60228 class 5; drawn copper 2 %, clad wire and braids 10 % over their construction; contacts: house values',
     },
   };
 }

@@ -3,6 +3,7 @@ import { chokesOf, promisedRejection } from '../fit/choke-rejection.ts';
 import type { FamilyCheck } from './family-checks.ts';
 import type { LeadNetwork, VirtualLead } from './lead-network.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
+import { drawnCopper } from './virtual-copper.ts';
 import { leadWiring } from '../wiring/lead-wiring.ts';
 import { networkResistance, solveNetwork } from './network.ts';
 import type { Readings } from '../reading/reading.ts';
@@ -82,7 +83,7 @@ export function testVirtualLead(
   family: readonly FamilyCheck[] = [],
 ): Readings {
   const wiring = leadWiring(virtual.lead);
-  const network = leadNetwork(virtual, wiring);
+  const network = leadNetwork(virtual, wiring, drawnCopper(virtual.celsius, random));
   const matrix = readMatrix(network, wiring, random);
   const pairs = pairsOfPoints(wiring.points.length).map(([from, to], index) => {
     const ohms = matrix[index]!;

@@ -1,6 +1,7 @@
 import type { Temper, VirtualSetup } from '@gorvane/core/instrument/virtual-setup.ts';
 import { virtualSetupSchema } from '@gorvane/core/instrument/virtual-setup.ts';
 import type { LeadNetwork, VirtualLead } from '@gorvane/core/prove/lead-network.ts';
+import { drawnCopper } from '@gorvane/core/prove/virtual-copper.ts';
 import { leadNetwork } from '@gorvane/core/prove/lead-network.ts';
 import { leadWiring } from '@gorvane/core/wiring/lead-wiring.ts';
 import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
@@ -45,11 +46,12 @@ export class Bench {
       const { lead, lengths, celsius, faults } = setup;
       const virtual = { lead, lengths: new Map(Object.entries(lengths)), celsius, faults };
       const wiring = leadWiring(lead);
+      const random = seededRandom(setup.seed);
       this.#laid = {
         virtual,
         wiring,
-        network: leadNetwork(virtual, wiring),
-        random: seededRandom(setup.seed),
+        network: leadNetwork(virtual, wiring, drawnCopper(celsius, random)),
+        random,
       };
       this.#clipped = undefined;
       this.#temper = setup.temper;

@@ -70,8 +70,8 @@ export const flexibleCoax: CoaxEntry[] = [
           { metal: 'copper', thicknessMm: 0.062 },
           { metal: 'silver', thicknessMm: 0.0015 },
         ],
-        coverage: 0.95,
-        angleDegrees: 30,
+        coverage: 0.92,
+        angleDegrees: 35,
       },
       {
         wireDiameterMm: 0.127,
@@ -79,8 +79,8 @@ export const flexibleCoax: CoaxEntry[] = [
           { metal: 'copper', thicknessMm: 0.062 },
           { metal: 'silver', thicknessMm: 0.0015 },
         ],
-        coverage: 0.95,
-        angleDegrees: 30,
+        coverage: 0.92,
+        angleDegrees: 35,
       },
     ],
     jacket: { ...pvc, diameterMm: 5.38 },
@@ -142,8 +142,9 @@ export const flexibleCoax: CoaxEntry[] = [
       strands: 7,
       diameterMm: 0.51,
       strandLayers: [
-        { metal: 'steel', thicknessMm: 0.06 },
-        { metal: 'copper', thicknessMm: 0.0235 },
+        // 40 % conductivity.
+        { metal: 'steel', thicknessMm: 0.0694 },
+        { metal: 'copper', thicknessMm: 0.0141 },
         { metal: 'silver', thicknessMm: 0.0015 },
       ],
     },
@@ -189,8 +190,9 @@ export const flexibleCoax: CoaxEntry[] = [
       strands: 7,
       diameterMm: 0.48,
       strandLayers: [
-        { metal: 'steel', thicknessMm: 0.057 },
-        { metal: 'copper', thicknessMm: 0.023 },
+        // 40 % conductivity.
+        { metal: 'steel', thicknessMm: 0.0652 },
+        { metal: 'copper', thicknessMm: 0.0148 },
       ],
     },
     dielectric: { ...polyethylene, diameterMm: 1.5 },
@@ -217,8 +219,9 @@ export const flexibleCoax: CoaxEntry[] = [
       strands: 1,
       diameterMm: 1.02,
       strandLayers: [
-        { metal: 'steel', thicknessMm: 0.43 },
-        { metal: 'copper', thicknessMm: 0.08 },
+        // 21 % conductivity.
+        { metal: 'steel', thicknessMm: 0.4763 },
+        { metal: 'copper', thicknessMm: 0.0337 },
       ],
     },
     dielectric: { ...foam(1.46), diameterMm: 4.57 },

@@ -56,8 +56,9 @@ function lowLoss({
       permittivity,
       lossTangent: 0.00015,
     },
-    foil: { metal: 'aluminium', thicknessMm: 0.05 },
-    braids: [tinnedBraid(0.15, 0.88)],
+    foil: { metal: 'aluminium', thicknessMm: 0.05, metalMm: 0.012 },
+    // Thin ones are woven steeper.
+    braids: [tinnedBraid(0.15, 0.88, Number(size) <= 7 ? 36 : 30)],
     jacket: { ...polyethyleneJacket, diameterMm: jacketMm },
     source: 'nominal construction of the class, engineering value',
     attenuationSource: 'nominal class table, 20 C, engineering value',

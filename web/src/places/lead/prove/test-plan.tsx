@@ -44,8 +44,8 @@ export function TestPlan({ plan, proof, steps }: TestPlanProps) {
             ))}
             {reading.request.kind === 'matrix' && (
               <div>
-                Every pair connected or open as planned; each path at most {plan.house.limits.cableAllowance}{' '}
-                R(T) and its contacts.
+                Every pair connected or open as planned; each path at most what its conductors and contacts
+                may have.
               </div>
             )}
           </li>
