@@ -35,6 +35,18 @@ export function braidWires(braid: Braid, diameter: number): number {
   return (2 * Math.PI * middle * fill * Math.cos(braid.angle)) / braid.wireDiameter;
 }
 
+/** Metal of all braids across the cable, square metres: each wire is cut at its angle. */
+export function braidMetal(cable: CoaxCable): number {
+  let diameter = cable.dielectric.diameter + 2 * (cable.conductiveLayer + (cable.foil?.thickness ?? 0));
+  let metal = 0;
+  for (const braid of cable.braids) {
+    const wire = ((Math.PI / 4) * braid.wireDiameter ** 2) / Math.cos(braid.angle);
+    metal += braidWires(braid, diameter) * wire;
+    diameter += 2 * braidThickness(braid);
+  }
+  return metal;
+}
+
 /**
  * Direct-current resistance of the whole shield, ohm per metre: foil, tube and braids in parallel, each braid wire longer
  * by `1 / cos(angle)`, a corrugated tube longer by about a quarter.

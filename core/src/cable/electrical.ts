@@ -48,6 +48,12 @@ export function higherModeFrequency(cable: CoaxCable): number {
   return (2 * speedOfLight * velocityFactor(cable)) / (Math.PI * sum);
 }
 
+/** Metal of the centre conductor across it, square metres: of strands without the air between them. */
+export function conductorMetal({ conductor }: CoaxCable): number {
+  const radius = conductor.strandLayers.reduce((sum, { thickness }) => sum + thickness, 0);
+  return conductor.strands * Math.PI * radius ** 2 - (Math.PI / 4) * conductor.bore ** 2;
+}
+
 /** Direct-current resistance of the centre conductor, ohm per metre; strands in parallel, longer by their lay. */
 export function conductorResistancePerMetre(cable: CoaxCable, celsius = 20): number {
   const { strands, strandLayers, bore } = cable.conductor;

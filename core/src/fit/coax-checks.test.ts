@@ -71,8 +71,13 @@ describe('how the contact is fixed', () => {
   test('a die is asked for only by what is crimped', () => {
     const asked = (cable: string, connector: string) =>
       dieChecks(exampleEnd(cable, connector)).map(({ id }) => id);
-    expect(asked('rg-58', 'n-plug-50-crimp-5')).toEqual(['ferrule-die', 'pin-die']);
-    expect(asked('rg-213', 'n-plug-50-solder-10')).toEqual(['ferrule-die']);
+    expect(asked('rg-58', 'n-plug-50-crimp-5')).toEqual([
+      'ferrule-die',
+      'ferrule-closing',
+      'pin-die',
+      'pin-closing',
+    ]);
+    expect(asked('rg-213', 'n-plug-50-solder-10')).toEqual(['ferrule-die', 'ferrule-closing']);
     expect(asked('rg-213', 'n-plug-clamp-10')).toEqual([]);
   });
 });

@@ -1,4 +1,4 @@
-import { shieldThickness } from '../cable/braid.ts';
+import { braidMetal, shieldThickness } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
 import type { EndInput } from '../end/end-input.ts';
@@ -7,6 +7,8 @@ import { cableTerm } from '../strip/write-strip.ts';
 import { overFoil } from '../strip/cable-rings.ts';
 import type { FitCheck, MeasuredFit } from './clearance.ts';
 import { judgeClearance } from './clearance.ts';
+import { conductorMetal } from '../cable/electrical.ts';
+import { judgeClosing, ringArea } from './crimp-closing.ts';
 import { dieTolerance, judgeDie, nearestDie } from './die.ts';
 
 const mm = 1e-3;
@@ -143,12 +145,39 @@ export function dieChecks(input: EndInput): FitCheck[] {
   const ferrule =
     connector.ferruleDie === null
       ? []
-      : [judgeDie('ferrule-die', 'Die for the ferrule', connector.ferruleDie, house.dies)];
+      : [
+          judgeDie('ferrule-die', 'Die for the ferrule', connector.ferruleDie, house.dies),
+          judgeClosing({
+            id: 'ferrule-closing',
+            label: 'Die closes on the ferrule',
+            metal: ferruleMetal(input),
+            die: connector.ferruleDie,
+            on: 'ferrule',
+          }),
+        ];
   const pin =
     connector.pinDie === null || contactFixing(input).how === 'solder'
       ? []
-      : [judgeDie('pin-die', 'Die for the contact', connector.pinDie, house.dies)];
+      : [
+          judgeDie('pin-die', 'Die for the contact', connector.pinDie, house.dies),
+          judgeClosing({
+            id: 'pin-closing',
+            label: 'Die closes on the contact',
+            metal:
+              ringArea(featureValue(input.card, 'pinOutside'), featureValue(input.card, 'pinBore')) +
+              conductorMetal(input.cable),
+            die: connector.pinDie,
+            on: 'contact',
+          }),
+        ];
   return [...ferrule, ...pin];
+}
+
+/** What lies in the ferrule's die: the ferrule, the braid under it, and the stem, which gives no way. */
+function ferruleMetal({ card, cable }: EndInput): number {
+  const bore = featureValue(card, 'ferruleBore');
+  const ferrule = ringArea(bore + 2 * featureValue(card, 'ferruleWall'), bore);
+  return ferrule + braidMetal(cable) + ringArea(featureValue(card, 'stemOutside'), 0);
 }
 
 /** Whether metal of the cable and of the shell takes solder: aluminium does not, nickel hardly. */

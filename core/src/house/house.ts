@@ -148,7 +148,7 @@ export function defaultHouse(now: string): House {
     squaring: 2e-3,
     bootOverlap: usualBootOverlap,
     storeCoil: null,
-    dies: [1.07e-3, 1.73e-3, 2.54e-3, 4.52e-3, 5.41e-3, 6.48e-3, 8.23e-3, 10.9e-3, 15.5e-3],
+    dies: [1.07e-3, 1.73e-3, 2.54e-3, 3.4e-3, 4.52e-3, 5.41e-3, 6.48e-3, 8.23e-3, 10.9e-3, 15.5e-3],
     tools: [...shopTools],
     strippers: [...usualStrippers],
     solderWire: { diameter: 1e-3, fluxByMass: 0.022 },

@@ -19,6 +19,7 @@ import { lookHold } from '../recipe/step-draft.ts';
 import type { Connector } from '../connector/connector.ts';
 import { featureValue } from '../connector/gauge-card.ts';
 import { conductorsInContacts } from '../fit/core-checks.ts';
+import { judgeClosing, ringArea } from '../fit/crimp-closing.ts';
 import { formatForce } from '../quantity/force.ts';
 import { bareDiameter, stripCores } from '../strip/core-strip.ts';
 import type { CoreSeat } from '../strip/core-strip.ts';
@@ -31,7 +32,7 @@ const seat: CoreSeat = { fixing: 'clamp', mouthOf: () => 'contactMouth', gap: 0.
 
 /** What is crimped on, in the word of the bench. */
 const isFerrule = ({ series }: Connector) => series.id === 'wire-ferrule';
-const lugOf = ({ connector }: CoreRecipe) => (isFerrule(connector) ? 'ferrule' : 'spade');
+const lugOf = ({ connector }: Pick<CoreRecipe, 'connector'>) => (isFerrule(connector) ? 'ferrule' : 'spade');
 
 function steps(input: CoreRecipe): StepDraft[] {
   const lug = lugOf(input);
@@ -90,7 +91,20 @@ export const crimpLug: AnyMethod = {
   foldedFeatures: ['contactMouth', 'contactOutside', ...outsideFeatures],
   rules: contactRules,
   refuses: refusesCoax,
-  fit: (input) => conductorsInContacts(input, 'barrel', { free: 0.1e-3, loose: 1.6e-3 }),
+  fit: (input) => [
+    ...conductorsInContacts(input, 'barrel', { free: 0.1e-3, loose: 1.6e-3 }),
+    ...input.joints.map((joint) =>
+      judgeClosing({
+        id: `closing ${joint.contact.id}`,
+        label: `Die closes on ${jointName(joint)}`,
+        metal:
+          ringArea(featureValue(input.card, 'contactOutside'), featureValue(input.card, 'contactBore')) +
+          joint.conductors.reduce((sum, { area }) => sum + area, 0),
+        die: input.connector.pinDie!,
+        on: lugOf(input),
+      }),
+    ),
+  ],
   strip: (input) => stripCores(input, seat, (lip) => breakoutRings(input, lip)),
   parts: () => [],
   barrel: ({ card, connector }) =>

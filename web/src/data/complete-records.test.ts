@@ -73,7 +73,7 @@ describe('a database from before there were other ends', () => {
     await database.open();
     const [card] = await database.gaugeCards.toArray();
     expect(card!.features.stemLength).toEqual({ value: 9.5e-3, state: 'measured' });
-    expect(card!.features.pinOutside!.value).toBeCloseTo(2.1e-3, 9);
+    expect(card!.features.pinOutside!.value).toBeCloseTo(1.81e-3, 9);
     const unit = (await database.units.toArray())[0]!;
     expect(unit.plan!.lead.environment).toBe('indoor');
     expect(unit.plan!.steps).toHaveLength(unitOf('OS-0003').plan!.steps.length);

@@ -31,7 +31,7 @@ describe('the certificate of a unit', () => {
     expect(certificate.chain).toMatchObject({ whole: true, entries: events.length });
     const resistance = certificate.proofs[1]!.checks.find(({ id }) => id.startsWith('resistance'))!;
     expect(readingWords(resistance, write)).toMatch(/^0\.09\d* ± 0\.001/);
-    expect(limitWords(resistance, write)).toMatch(/^at most 0\.10/);
+    expect(limitWords(resistance, write)).toMatch(/^at most 0\.099/);
     expect(certificate.proofs[1]!.checks.filter(isCertified).some(({ id }) => id.startsWith('look'))).toBe(
       false,
     );

@@ -41,7 +41,13 @@ export const speakerEnds: ConnectorEntry[] = ([2, 4, 8] as const).flatMap((poles
   (['plug', 'socket'] as const).map((sex) => speakerEnd(poles, sex)),
 );
 
-function spadePair(id: string, size: string, bore: number, dieMm: number): ConnectorEntry {
+/** `bore` and outside of the barrel, and its die, millimetres. */
+function spadePair(
+  id: string,
+  size: string,
+  [bore, outside]: readonly [number, number],
+  dieMm: number,
+): ConnectorEntry {
   return {
     id,
     name: `pair of spades, red and black, ${size}`,
@@ -56,7 +62,7 @@ function spadePair(id: string, size: string, bore: number, dieMm: number): Conne
       contactMouth: 0.5,
       contactDepth: 6,
       contactBore: bore,
-      contactOutside: bore + 1.2,
+      contactOutside: outside,
       lipToShoulder: 9,
       lipToMatingPlane: 20,
       lipToTip: 24,
@@ -66,8 +72,13 @@ function spadePair(id: string, size: string, bore: number, dieMm: number): Conne
   };
 }
 
-/** `bore` of the barrel, and its length, millimetres. */
-function ferrulePair(areaMm2: number, bore: number, lengthMm: number): ConnectorEntry {
+/** Bore and outside of the barrel, its length, and its die, millimetres. */
+function ferrulePair(
+  areaMm2: number,
+  [bore, outside]: readonly [number, number],
+  lengthMm: number,
+  dieMm: number,
+): ConnectorEntry {
   return {
     id: `wire-ferrule-pair-${areaMm2}`,
     name: `pair of wire-end ferrules, ${areaMm2} mm2`,
@@ -76,13 +87,13 @@ function ferrulePair(areaMm2: number, bore: number, lengthMm: number): Connector
     method: 'crimp lug',
     contactFixing: 'crimp',
     plating: 'tri-metal',
-    pinDieMm: areaMm2 < 1 ? 1.07 : 1.73,
+    pinDieMm: dieMm,
     featuresMm: {
       breakout: 45,
       contactMouth: 0.5,
       contactDepth: lengthMm,
       contactBore: bore,
-      contactOutside: bore + 0.4,
+      contactOutside: outside,
       lipToShoulder: lengthMm,
       lipToMatingPlane: lengthMm + 1,
       lipToTip: lengthMm + 1,
@@ -156,10 +167,10 @@ export const pairEnds: ConnectorEntry[] = [
     },
     source,
   },
-  spadePair('spade-pair-2.5', 'up to 2.5 mm2', 2.4, 2.54),
-  spadePair('spade-pair-6', '4 to 6 mm2', 3.6, 4.52),
-  ferrulePair(0.34, 1, 7),
-  ferrulePair(1.5, 1.9, 9),
-  ferrulePair(2.5, 2.4, 10),
-  ferrulePair(4, 3, 12),
+  spadePair('spade-pair-2.5', 'up to 2.5 mm2', [2.4, 3.08], 2.54),
+  spadePair('spade-pair-6', '4 to 6 mm2', [3.6, 5.2], 4.52),
+  ferrulePair(0.34, [1, 1.32], 7, 1.07),
+  ferrulePair(1.5, [1.9, 2.18], 9, 1.73),
+  ferrulePair(2.5, [2.4, 3.03], 10, 2.54),
+  ferrulePair(4, [3, 3.25], 12, 2.54),
 ];

@@ -245,7 +245,7 @@ describe('Prove', () => {
   test('too close to the limit is Not yet, with the reason', async () => {
     await readyToProve();
     at('prove', 'OS-0003');
-    await userEvent.type(await screen.findByLabelText('Ohms, end A centre to end B centre'), '0.107');
+    await userEvent.type(await screen.findByLabelText('Ohms, end A centre to end B centre'), '0.0995');
     expect(await shown('too close to call')).toBeTruthy();
   });
 

@@ -1,6 +1,9 @@
 import type { ReactNode } from 'react';
 import { useLayoutEffect, useRef } from 'react';
 
+/** Between the drawing and the bar, pixels. */
+const gap = 8;
+
 interface WholeDrawingProps {
   /** What the room depends on beside the size of the screen. */
   readonly of: string;
@@ -22,7 +25,7 @@ export function WholeDrawing({ of, least = 150, children }: WholeDrawingProps) {
       const drawing = drawn.querySelector('svg');
       const all = Array.from(drawn.children, height).reduce((sum, each) => sum + each, 0);
       const words = drawing ? all - height(drawing) : 0;
-      const room = main.clientHeight - above - words - 8;
+      const room = main.clientHeight - above - words - gap;
       drawn.style.setProperty('--room', `${Math.max(least, room)}px`);
     };
     fit();
