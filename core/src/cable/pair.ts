@@ -16,6 +16,8 @@ export interface PairFigures {
   readonly velocityFactor: number;
   /** Out and back, ohm per metre at 20 C. */
   readonly loopResistance: number;
+  /** Of the loop, henry per metre. */
+  readonly loopInductance: number;
 }
 
 /** Cores of a star quad are paralleled across: two and two. */
@@ -117,6 +119,8 @@ export function pairFigures(cable: CoreCable, celsius = 20): PairFigures {
     coreToCore: poleToPole,
     coreToShield: poleToShield,
     velocityFactor,
+    // Without a magnetic core the field in air says both: L C = er / c^2.
+    loopInductance: 1 / (velocityFactor * speedOfLight) ** 2 / poleToPole,
     loopResistance: (2 * coreResistance(cable, celsius)) / coresPerPole(cable),
   };
 }

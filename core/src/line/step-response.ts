@@ -142,6 +142,13 @@ function arrivals(setup: StepSetup, window: number): Map<number, number> {
   return seen;
 }
 
+/** Times, seconds, at which the foot of a step reaches the source's node, the launched one included: exact. */
+export function stepArrivals(setup: StepSetup, window: number): number[] {
+  return [...arrivals(setup, window)]
+    .filter(([, size]) => Math.abs(size) > smallestWave * Math.abs(setup.emf))
+    .map(([at]) => at * tick);
+}
+
 /**
  * Voltage at the source's node at the given times (seconds, rising), for ideal lossless lines: exact.
  * @throws RangeError when the setup cannot be.

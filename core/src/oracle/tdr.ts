@@ -1,5 +1,5 @@
 import type { StepSegment, StepSetup } from '../line/step-response.ts';
-import { stepEvents, stepResponse } from '../line/step-response.ts';
+import { stepArrivals, stepEvents, stepResponse } from '../line/step-response.ts';
 
 /** One case of a step sent into a cascade of ideal lines. */
 export interface TdrCase {
@@ -56,7 +56,7 @@ export function tdrDeviation({ input, expected }: TdrCase): Record<string, numbe
   const setup = setupOf(input);
   const voltages = stepResponse(setup, expected.time_s);
   const rise = input.rise_time_s;
-  const echoes = [...echoTimes(setup, expected.time_s.at(-1)!), 0];
+  const echoes = stepArrivals(setup, expected.time_s.at(-1)!);
   const onEdge = expected.time_s.map((time) =>
     echoes.some((at) => time > at - 0.25 * rise && time < at + 1.25 * rise),
   );
@@ -68,14 +68,6 @@ export function tdrDeviation({ input, expected }: TdrCase): Record<string, numbe
     'v rms over waveform V': Math.sqrt(errors.reduce((sum, error) => sum + error * error, 0) / errors.length),
     ...eventDeviation(setup, expected),
   };
-}
-
-/** Times of every echo, found as the corners of the response sampled finely enough to tell edge from plateau. */
-function echoTimes(setup: StepSetup, window: number): number[] {
-  const step = setup.riseTime / 4;
-  const times = Array.from({ length: Math.ceil(window / step) }, (_, n) => n * step);
-  const voltages = stepResponse(setup, times);
-  return times.filter((_time, n) => n > 0 && Math.abs(voltages[n]! - voltages[n - 1]!) > 1e-9);
 }
 
 function eventDeviation(setup: StepSetup, expected: TdrCase['expected']): Record<string, number> {

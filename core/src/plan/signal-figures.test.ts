@@ -68,6 +68,13 @@ describe('loudspeakers', () => {
     expect(named(all, 'Level loss').figure.value).toBeCloseTo(20 * Math.log10((8 + loop + 0.05) / 8.05), 3);
     expect(named(all, 'Damping at the loudspeaker').figure.value).toBeCloseTo(8 / (loop + 0.05), 3);
     expect(named(all, 'Loop resistance').note).toMatch(/AWG 13/);
+    // Cores side by side: some 0.4 to 0.7 uH a metre of the loop, so 20 m make about 1.5 ohm at 20 kHz, across the load.
+    const treble = named(all, 'Level loss at 20 kHz').figure;
+    const microhenry = treble.terms.find(({ symbol }) => symbol === 'L')!.value;
+    expect(microhenry / 20).toBeGreaterThan(0.4);
+    expect(microhenry / 20).toBeLessThan(0.75);
+    const across = 2 * Math.PI * 20e3 * microhenry * 1e-6;
+    expect(treble.value).toBeCloseTo(20 * Math.log10(Math.hypot(8.05 + loop, across) / 8.05), 2);
   });
 
   test('too thin for the run is tight, then does not fit', () => {

@@ -3,7 +3,9 @@ import { loopShare, speakerTargets } from '../speaker/speaker-verdict.ts';
 import { droopDb, longestAudioRun, runCapacitance, upperCorner } from '../audio/audio-run.ts';
 import { pickupResponse } from '../audio/pickup.ts';
 import { conductorOf, resistancePerMetre } from '../cable/conductors.ts';
+import { inductancePerMetre } from '../cable/electrical.ts';
 import { lineFigures } from '../cable/line-figures.ts';
+import { pairFigures } from '../cable/pair.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import { lightingLimits } from '../bus/lighting-bus.ts';
 import type { House } from '../house/house.ts';
@@ -162,7 +164,8 @@ function speakerFigures(
   const line: SpeakerLine = {
     length,
     loopResistance: perMetre,
-    loopInductance: 0,
+    loopInductance:
+      cable.structure === 'cores' ? pairFigures(cable).loopInductance : inductancePerMetre(cable),
     amplifierOutput: systemImpedance,
     load: { model: 'resistive', resistance: load.re },
   };
@@ -191,6 +194,7 @@ function speakerFigures(
       loadTerm,
       assumed('Amplifier output', systemImpedance, 'resistance'),
     ]),
+    trebleFigure(line, [loopTerm, loadTerm]),
     dampingFigure(dampingFactor(line, load.re), [loopTerm, loadTerm]),
     longestFigure(longestRun(speakerTargets.target, perMetre, load.re, systemImpedance), loadTerm),
   ];
@@ -207,6 +211,31 @@ const levelLossFigure = (value: number, terms: readonly Term[]): SignalFigure =>
   },
   verdict: value <= speakerTargets.target ? 'fits' : value <= speakerTargets.limit ? 'tight' : 'does not fit',
   note: `target ${speakerTargets.target} dB, limit ${speakerTargets.limit} dB`,
+});
+
+/** Highest frequency that is heard, hertz. */
+const highestHeard = 20e3;
+
+const trebleFigure = (line: SpeakerLine, terms: readonly Term[]): SignalFigure => ({
+  label: 'Level loss at 20 kHz',
+  figure: {
+    value: speakerLoss(line, highestHeard).levelLossDb,
+    kind: 'decibel',
+    formula: '20 lg |(load + loop + j w L) / load|, amplifier counted at both',
+    terms: [
+      ...terms,
+      {
+        label: 'Loop inductance, microhenry',
+        symbol: 'L',
+        value: line.loopInductance * line.length * 1e6,
+        kind: 'ratio',
+        assumed: true,
+      },
+    ],
+    source: 'inductance from the cross-section of the cable; skin effect left out',
+  },
+  verdict: null,
+  note: 'what the inductance of the cable takes from the treble',
 });
 
 const dampingFigure = (value: number, terms: readonly Term[]): SignalFigure => ({
