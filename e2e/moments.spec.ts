@@ -84,3 +84,16 @@ test('by touch: what is not right is touched, its way back comes next, and the m
   await expectAccessible(page);
   await context.close();
 });
+
+test('a jack is closed over its joints, which are still drawn as they lie', async ({ desk }) => {
+  await openLead(desk, 'Deck-band patch lead');
+  await desk.getByRole('link', { name: /^Build / }).click();
+  await desk.keyboard.press('Space');
+  await expect(heading(desk)).toHaveText('Count the parts and cut the cable');
+  await desk.getByText('experienced', { exact: true }).click();
+  await byMoments(desk, /^Join the cores, end A/);
+  const lugs = desk.getByRole('img', { name: 'Lugs from above, in order: 1 sleeve, 2 tip' });
+  await expect(lugs).toBeVisible();
+  await byMoments(desk, /^Close it and pull, end A/);
+  await expect(lugs).toBeVisible();
+});

@@ -40,6 +40,8 @@ interface CableBase {
 export interface CoaxCable extends CableBase {
   readonly structure: 'coax';
   readonly nominalImpedance: number;
+  /** Hertz that its class is rated for; null where nobody says. */
+  readonly ratedFrequency: number | null;
   readonly conductor: {
     readonly strands: 1 | 7 | 19;
     readonly diameter: number;
@@ -162,6 +164,7 @@ function loadCoax(entry: CoaxEntry): CoaxCable {
     ...baseOf(entry),
     structure: 'coax',
     nominalImpedance: entry.nominalImpedanceOhm,
+    ratedFrequency: entry.topFrequencyMHz === undefined ? null : entry.topFrequencyMHz * 1e6,
     conductor: {
       strands: conductor.strands,
       diameter: conductor.diameterMm * mm,

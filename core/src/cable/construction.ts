@@ -96,6 +96,8 @@ export const coaxEntrySchema = commonSchema.extend({
     .optional(),
   nominalAttenuationMHz: attenuationSchema,
   attenuationSource: z.string().min(1),
+  /** Highest frequency that its class is rated for; where it is left out the first higher mode alone ends it. */
+  topFrequencyMHz: z.number().positive().optional(),
 });
 
 /** A cable of insulated cores: pairs, quads, speaker cores. */

@@ -48,6 +48,15 @@ export function higherModeFrequency(cable: CoaxCable): number {
   return (2 * speedOfLight * velocityFactor(cable)) / (Math.PI * sum);
 }
 
+/** Where a cable ends, hertz: what its class is rated for, or its first higher mode where that is lower or nobody rates it. */
+export function topFrequency(cable: CoaxCable): { readonly limit: number; readonly rated: boolean } {
+  const mode = higherModeFrequency(cable);
+  const { ratedFrequency } = cable;
+  return ratedFrequency !== null && ratedFrequency < mode
+    ? { limit: ratedFrequency, rated: true }
+    : { limit: mode, rated: false };
+}
+
 /** Metal of the centre conductor across it, square metres: of strands without the air between them. */
 export function conductorMetal({ conductor }: CoaxCable): number {
   const radius = conductor.strandLayers.reduce((sum, { thickness }) => sum + thickness, 0);

@@ -21,6 +21,8 @@ export interface LineFigures {
   readonly capacitance: number;
   /** Lowest frequency at which the loss is to be trusted, hertz, and why. */
   readonly lossFrom: { readonly frequency: number; readonly reason: string };
+  /** Highest frequency of the table that the loss is fitted to, hertz; beyond it is extrapolated. Infinity where it is computed. */
+  readonly tableEnds: number;
 }
 
 /**
@@ -49,6 +51,7 @@ function computeFigures(cable: Cable): LineFigures {
       fit: { ...pairAttenuation(cable), worstError: 0 },
       capacitance: pair.coreToCore,
       lossFrom: { frequency: 300e3, reason: 'below it the skin effect is not complete' },
+      tableEnds: Infinity,
     };
   }
   const factor = cable.structure === 'coax' ? velocityFactor(cable) : cable.velocityFactor;
@@ -58,6 +61,7 @@ function computeFigures(cable: Cable): LineFigures {
     fit: fitAttenuation(cable.nominalAttenuation),
     capacitance: 1 / (factor * speedOfLight * cable.nominalImpedance),
     lossFrom: lossFrom(cable),
+    tableEnds: Math.max(...cable.nominalAttenuation.map(({ frequency }) => frequency)),
   };
 }
 

@@ -103,7 +103,17 @@ test('50 against 75 ohm: 1.5 at the joint, 1 to 2.25 for a piece in between', ()
 test('the highest working frequency is held against connector and cable', () => {
   const bnc = coaxConnectorById('bnc-plug-50-crimp-5');
   const checks = frequencyChecks(coaxById('rg-58'), [bnc, bnc], [1e9, 6e9]);
-  expect(checks.map(({ verdict }) => verdict)).toEqual(['does not fit', 'fits']);
+  expect(checks.map(({ label, limit, verdict }) => [label, limit, verdict])).toEqual([
+    [bnc.name, 4e9, 'does not fit'],
+    ['RG-58 class, rated', 3e9, 'does not fit'],
+  ]);
+  expect(frequencyChecks(coaxById('rg-402'), [], [18e9])[0]).toMatchObject({ limit: 20e9, verdict: 'fits' });
+  // Nobody rates it, or higher than its first mode: 2 c / (pi (D + d) sqrt er).
+  const unrated = { ...coaxById('rg-213'), ratedFrequency: null };
+  const [mode] = frequencyChecks(unrated, [], [1e9]);
+  expect(mode!.label).toBe('RG-213 class, first higher mode');
+  expect(mode!.limit / 1e9).toBeCloseTo(13.1, 1);
+  expect(frequencyChecks({ ...unrated, ratedFrequency: 40e9 }, [], [1e9])[0]!.limit).toBe(mode!.limit);
 });
 
 describe('heat shrink', () => {

@@ -1,8 +1,8 @@
 import type { CoaxCable } from '../cable/cable.ts';
-import { higherModeFrequency } from '../cable/electrical.ts';
+import { topFrequency } from '../cable/electrical.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
 
-/** Whether the highest working frequency is below what the connector is made for and below the cable's higher mode. */
+/** Whether the highest working frequency is below what the connector is made for and below where the cable ends. */
 export interface FrequencyCheck {
   readonly label: string;
   readonly limit: number;
@@ -23,11 +23,12 @@ export function frequencyChecks(
     highest,
     verdict: highest <= limit ? 'fits' : 'does not fit',
   });
+  const top = topFrequency(cable);
   const distinct = connectors.filter(
     (connector, index) => connectors.findIndex(({ name }) => name === connector.name) === index,
   );
   return [
     ...distinct.flatMap(({ name, series }) => (series.limit === null ? [] : [check(name, series.limit)])),
-    check(`${cable.name}, first higher mode`, higherModeFrequency(cable)),
+    check(`${cable.name}, ${top.rated ? 'rated' : 'first higher mode'}`, top.limit),
   ];
 }

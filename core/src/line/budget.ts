@@ -2,7 +2,7 @@ import { fittedAttenuation } from '../cable/attenuation.ts';
 import { bendRadius, massPerMetre, shieldingDb } from '../cable/body.ts';
 import type { BendRadius } from '../cable/body.ts';
 import type { Cable } from '../cable/cable.ts';
-import { higherModeFrequency } from '../cable/electrical.ts';
+import { topFrequency } from '../cable/electrical.ts';
 import { lineFigures } from '../cable/line-figures.ts';
 import type { ConnectorSeries } from '../connector/series.ts';
 import { connectorSeriesLossDb } from '../connector/series.ts';
@@ -63,6 +63,8 @@ export interface BudgetRow {
   readonly reasons: readonly BudgetReason[];
   /** Frequency, hertz, below which this loss is not to be trusted, when the want goes there. */
   readonly lossTrustedFrom: number | undefined;
+  /** Frequency, hertz, at which its table ends, when the want goes beyond: the loss is extrapolated. */
+  readonly tableEnds: number | undefined;
 }
 
 /** Nominal impedances of one class differ by this much. */
@@ -133,6 +135,7 @@ function judge(cable: Cable, want: BudgetWant): BudgetRow {
     bend: bendRadius(cable),
     shieldingDb: coax ? shieldingDb(coax) : undefined,
     reasons,
+    tableEnds: highest > figures.tableEnds ? figures.tableEnds : undefined,
     lossTrustedFrom:
       Math.min(...want.frequencies) < figures.lossFrom.frequency ? figures.lossFrom.frequency : undefined,
   };
@@ -151,8 +154,8 @@ function frequencyReasons(cable: Cable, want: BudgetWant, highest: number): Budg
     limit !== null && highest > limit ? [{ code: 'frequency', limit, part: name } as const] : [],
   );
   if (cable.structure !== 'coax') return ofEnds.slice(0, 1);
-  const mode = higherModeFrequency(cable);
-  const ofCable = highest > mode ? [{ code: 'frequency', limit: mode, part: cable.name } as const] : [];
+  const { limit: top } = topFrequency(cable);
+  const ofCable = highest > top ? [{ code: 'frequency', limit: top, part: cable.name } as const] : [];
   return [...ofCable, ...ofEnds.slice(0, 1)];
 }
 

@@ -1,6 +1,7 @@
 import { powerAfter } from '../quantity/decibel.ts';
 import type { CoaxCable } from '../cable/cable.ts';
 import { computedAttenuation, fitAttenuation, fittedAttenuation } from '../cable/attenuation.ts';
+import { lineFigures } from '../cable/line-figures.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
 import { connectorSeriesLossDb } from '../connector/series.ts';
 import type { Explained } from '../quantity/explained.ts';
@@ -29,6 +30,8 @@ export interface LeadMatch {
   readonly frequency: number;
   /** Attenuation of the cable: fit of its nominal table, with the figure from construction beside it. */
   readonly nominalPer100m: number;
+  /** Whether that is beyond its table, and so extrapolated. */
+  readonly isBeyondTable: boolean;
   readonly computedPer100m: number;
   /** Cable and both connectors into a matched load. */
   readonly matchedLoss: Explained;
@@ -87,6 +90,7 @@ export function matchAt(line: LeadLine, frequency: number): LeadMatch {
   return {
     frequency,
     nominalPer100m,
+    isBeyondTable: frequency > lineFigures(cable).tableEnds,
     computedPer100m: computedAttenuation(cable, frequency, line.celsius).total,
     matchedLoss,
     additionalLossDb: totalLossDb - matched,

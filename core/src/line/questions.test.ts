@@ -59,6 +59,9 @@ describe('budget', () => {
   test('says from where a loss is to be trusted, and refuses an absurd want', () => {
     const [row] = budget([cableById('rg-174')], { ...want, frequencies: [1e6] });
     expect(row!.lossTrustedFrom).toBeGreaterThan(10e6);
+    const beyond = (frequency: number) =>
+      budget([cableById('rg-402')], { ...want, frequencies: [frequency], ends: [] })[0]!.tableEnds;
+    expect([10e9, 12e9].map(beyond)).toEqual([undefined, 10e9]);
     expect(() => budget(cables, { ...want, length: 0 })).toThrow(/above 0/);
     expect(() => budget(cables, { ...want, frequencies: [] })).toThrow(/at least one frequency/);
   });

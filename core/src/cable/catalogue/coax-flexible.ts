@@ -36,6 +36,7 @@ export const flexibleCoax: CoaxEntry[] = [
     dielectric: { ...polyethylene, diameterMm: 2.95 },
     braids: [tinnedBraid(0.127, 0.95)],
     jacket: { ...pvc, diameterMm: 4.95 },
+    topFrequencyMHz: 3000,
     nominalAttenuationMHz: [
       [10, 4.9],
       [50, 11.2],
@@ -84,6 +85,7 @@ export const flexibleCoax: CoaxEntry[] = [
       },
     ],
     jacket: { ...pvc, diameterMm: 5.38 },
+    topFrequencyMHz: 12400,
     nominalAttenuationMHz: [
       [10, 3.9],
       [50, 9.2],
@@ -120,6 +122,7 @@ export const flexibleCoax: CoaxEntry[] = [
       },
     ],
     jacket: { ...pvc, diameterMm: 6.15 },
+    topFrequencyMHz: 1000,
     nominalAttenuationMHz: [
       [10, 3.6],
       [50, 7.9],
@@ -168,6 +171,7 @@ export const flexibleCoax: CoaxEntry[] = [
       maximumCelsius: 200,
       outdoor: true,
     },
+    topFrequencyMHz: 3000,
     nominalAttenuationMHz: [
       [10, 8.9],
       [50, 19],
@@ -198,6 +202,7 @@ export const flexibleCoax: CoaxEntry[] = [
     dielectric: { ...polyethylene, diameterMm: 1.5 },
     braids: [tinnedBraid(0.1, 0.88)],
     jacket: { ...pvc, diameterMm: 2.8 },
+    topFrequencyMHz: 1000,
     nominalAttenuationMHz: [
       [50, 20.2],
       [100, 29],
@@ -235,6 +240,7 @@ export const flexibleCoax: CoaxEntry[] = [
       },
     ],
     jacket: { ...pvc, diameterMm: 6.9 },
+    topFrequencyMHz: 3000,
     nominalAttenuationMHz: [
       [55, 5.2],
       [100, 6.7],
@@ -268,6 +274,7 @@ export const flexibleCoax: CoaxEntry[] = [
       },
     ],
     jacket: { ...pvc, diameterMm: 6.1 },
+    topFrequencyMHz: 1000,
     nominalAttenuationMHz: [
       [10, 3],
       [50, 6.9],
@@ -301,6 +308,7 @@ export const flexibleCoax: CoaxEntry[] = [
       },
     ],
     jacket: { ...pvc, diameterMm: 10.29, outdoor: true },
+    topFrequencyMHz: 3000,
     nominalAttenuationMHz: [
       [10, 2],
       [50, 4.7],

@@ -60,6 +60,7 @@ function lowLoss({
     // Thin ones are woven steeper.
     braids: [tinnedBraid(0.15, 0.88, Number(size) <= 7 ? 36 : 30)],
     jacket: { ...polyethyleneJacket, diameterMm: jacketMm },
+    topFrequencyMHz: 6000,
     source: 'nominal construction of the class, engineering value',
     attenuationSource: 'nominal class table, 20 C, engineering value',
     ...rest,

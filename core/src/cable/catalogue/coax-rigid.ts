@@ -50,6 +50,7 @@ function semiRigid(
       corrugated: false,
     },
     jacket: { ...noJacket, diameterMm: sizes.tubeMm },
+    topFrequencyMHz: 20_000,
     nominalAttenuationMHz,
     source: 'nominal construction, MIL-DTL-17 semi-rigid pattern',
     attenuationSource: 'nominal class table, 20 C, rounded; public military-specification family MIL-DTL-17',
@@ -94,6 +95,7 @@ interface FeederSize {
   readonly jacketMm: number;
   readonly bendRadiusMm: { readonly once: number; readonly repeated: number };
   readonly relativeCost: number;
+  readonly topFrequencyMHz: number;
   readonly nominalAttenuationMHz: CoaxEntry['nominalAttenuationMHz'];
 }
 
@@ -157,6 +159,7 @@ export const feeders: CoaxEntry[] = [
     jacketMm: 16,
     bendRadiusMm: { once: 70, repeated: 125 },
     relativeCost: 12,
+    topFrequencyMHz: 8800,
     nominalAttenuationMHz: [
       [30, 1.17],
       [100, 2.16],
@@ -179,6 +182,7 @@ export const feeders: CoaxEntry[] = [
     jacketMm: 22.6,
     bendRadiusMm: { once: 95, repeated: 190 },
     relativeCost: 19,
+    topFrequencyMHz: 6000,
     nominalAttenuationMHz: [
       [30, 0.82],
       [100, 1.51],
@@ -202,6 +206,7 @@ export const feeders: CoaxEntry[] = [
     jacketMm: 28,
     bendRadiusMm: { once: 120, repeated: 250 },
     relativeCost: 26,
+    topFrequencyMHz: 5000,
     nominalAttenuationMHz: [
       [30, 0.65],
       [100, 1.19],
@@ -225,6 +230,7 @@ export const feeders: CoaxEntry[] = [
     jacketMm: 39,
     bendRadiusMm: { once: 200, repeated: 380 },
     relativeCost: 42,
+    topFrequencyMHz: 3300,
     nominalAttenuationMHz: [
       [30, 0.45],
       [100, 0.85],
@@ -248,6 +254,7 @@ export const feeders: CoaxEntry[] = [
     jacketMm: 50,
     bendRadiusMm: { once: 300, repeated: 500 },
     relativeCost: 58,
+    topFrequencyMHz: 2500,
     nominalAttenuationMHz: [
       [30, 0.38],
       [100, 0.71],
@@ -271,6 +278,7 @@ export const feeders: CoaxEntry[] = [
     jacketMm: 64,
     bendRadiusMm: { once: 400, repeated: 650 },
     relativeCost: 80,
+    topFrequencyMHz: 2200,
     nominalAttenuationMHz: [
       [30, 0.3],
       [100, 0.57],
@@ -318,6 +326,7 @@ function trunk(
       corrugated: false,
     },
     jacket: { ...blackPolyethylene, diameterMm: sizes.jacketMm, burial: true },
+    topFrequencyMHz: 1200,
     nominalAttenuationMHz,
     source: 'nominal construction of the class, engineering value',
     attenuationSource: classTable,

@@ -174,6 +174,11 @@ function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: Bud
             <div className="soft">{reasons.map(budgetReasonWords).join('; ')}</div>
           </>
         )}
+        {row.tableEnds !== undefined && (
+          <div className="not-yet">
+            ◌ loss beyond its table, which ends at {formatFrequency(row.tableEnds)}
+          </div>
+        )}
         {row.lossTrustedFrom !== undefined && (
           <div className="soft">
             loss trusted from {formatFrequency(Number(row.lossTrustedFrom.toPrecision(2)))}

@@ -179,6 +179,12 @@ function LineAnswer({ cable, want }: { readonly cable: Cable; readonly want: Wan
           {formatDecibels(2 * result.matchedLossDb)} on the way.
         </p>
       )}
+      {want.f > figures.tableEnds && (
+        <p className="advice">
+          ◌ The loss is beyond the cable&rsquo;s table, which ends at {shortFrequency(figures.tableEnds)}: it
+          is extrapolated.
+        </p>
+      )}
       {want.f < figures.lossFrom.frequency && (
         <p className="advice">
           The loss is trusted from {shortFrequency(figures.lossFrom.frequency)} up: {figures.lossFrom.reason}.

@@ -219,6 +219,7 @@ function LossTable({ plan }: { readonly plan: LeadPlan }) {
                 figure={match.matchedLoss}
                 label={`Matched loss at ${formatFrequency(match.frequency)}`}
               />
+              {match.isBeyondTable && <div className="not-yet">◌ beyond its table</div>}
             </td>
             <td className="number reading">{formatDecibels(match.additionalLossDb)}</td>
             <td className="number reading">{formatSwr(match.swrLoad)}</td>

@@ -63,7 +63,7 @@ function MomentView({ at, plan, progress }: MomentViewProps) {
               <MomentLine key={step.id} step={step} before={moment.steps.slice(0, index)} />
             ))}
           </ol>
-          <MomentFace step={moment.steps[0]!} steps={moment.steps} plan={plan} />
+          <MomentFace step={moment.steps[0]!} plan={plan} progress={progress} />
         </div>
       </div>
       <div className="step-rest">
@@ -133,21 +133,13 @@ function InlineFigure({ step, shown }: { readonly step: Step; readonly shown: St
 }
 
 /** An end with several contacts is joined on its face, or on its lugs: beside the words, so that both are seen at once. */
-function MomentFace({
-  step,
-  steps,
-  plan,
-}: {
-  readonly step: Step;
-  readonly steps: readonly Step[];
-  readonly plan: ShownPlan;
-}) {
+function MomentFace({ step, plan, progress }: { readonly step: Step } & Omit<MomentViewProps, 'at'>) {
   const end = endOfStep(plan, step);
   if (!end || step.stage !== 'Join' || isCoaxial(end.connector)) return null;
   return (
     <JointDrawing
       end={end}
-      joints={steps.filter(({ role }) => role === 'joint')}
+      joints={progress.steps.filter(({ role, endId }) => role === 'joint' && endId === step.endId)}
       contact={undefined}
       size={216}
     />

@@ -220,7 +220,8 @@ function AssumedWords({ step }: { readonly step: Step }) {
 /** With more figures than these each takes less room. */
 const manyFigures = 3;
 /** Several cuts are read off the drawing that carries them: it comes first. */
-const isDrawnFirst = ({ stage, figures }: Step) => stage === 'Strip' && figures.length > 1;
+const isDrawnFirst = ({ stage, figures, recordsStrip }: Step) =>
+  stage === 'Strip' && !recordsStrip && figures.length > 1;
 
 function Tiles({ step }: { readonly step: Step }) {
   const write = useWriting();
