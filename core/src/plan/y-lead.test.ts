@@ -4,6 +4,7 @@ import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { LeadRequest } from '../lead/make-lead.ts';
 import { makeLead } from '../lead/make-lead.ts';
 import { checkLead } from '../lead/tree.ts';
+import { badJoints } from '../prove/bad-joint.ts';
 import { diagnose } from '../prove/diagnosis.ts';
 import type { Fault } from '../prove/fault.ts';
 import { misassign, plannedAssignment } from '../prove/fault.ts';
@@ -303,5 +304,24 @@ describe('a Y lead with legs of microphone cable, both cores twisted, a sleeve o
     expect(covered(bare)).toBeCloseTo(0.04 + 0.04, 9);
     expect(covered(sleeved)).toBeCloseTo(0.075 + 0.04, 9);
     expect(crotch(sleeved).opening).toBeGreaterThanOrEqual(crotch(bare).opening);
+  });
+
+  test('two shields on one contact: a bad joint is at the shield it is in, at either of its ends, never at the other', () => {
+    const plan = planOf();
+    const wiring = leadWiring(plan.lead);
+    const shields = wiring.terminals.flatMap(({ endId, strand }, terminal) =>
+      strand?.conductor === 'shield' ? [{ terminal, endId, pieceId: strand.pieceId }] : [],
+    );
+    const proofPlan = proofPlanOf(plan, house);
+    for (const { terminal, pieceId } of shields) {
+      const faults = [{ kind: 'high resistance', terminal, ohms: 0.8 }] as const;
+      const virtual = { lead: plan.lead, lengths: plan.lengths, celsius: 20, faults };
+      const proof = prove(proofPlan, [testVirtualLead(virtual, 'x', 'tester', seededRandom(5))]);
+      const [places] = badJoints(proofPlan, proof);
+      const mine = shields.filter((shield) => shield.pieceId === pieceId);
+      expect(places!.map(({ fault }) => 'terminal' in fault && fault.terminal).sort()).toEqual(
+        mine.map((shield) => shield.terminal).sort(),
+      );
+    }
   });
 });

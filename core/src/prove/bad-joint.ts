@@ -1,4 +1,5 @@
 import type { Fault } from './fault.ts';
+import { plannedAssignment } from './fault.ts';
 import type { InjectedFault } from './injected-fault.ts';
 import type { PairCheck } from './pair-matrix.ts';
 import type { Proof } from './proof.ts';
@@ -6,7 +7,7 @@ import type { ProofPlan } from './proof-plan.ts';
 import { connectedBelow } from '../reading/reading.ts';
 import type { ExpectedPath } from './resistance.ts';
 import type { Wiring } from '../wiring/wiring.ts';
-import { placeOfPair, plannedPartition } from '../wiring/wiring.ts';
+import { partitionOf, placeOfPair, plannedPartition } from '../wiring/wiring.ts';
 
 /** One place where a joint may conduct badly, or a film may leak. */
 export interface BadJoint {
@@ -70,12 +71,22 @@ function readPaths(limits: readonly ExpectedPath[], { wiring, checks, pairs }: P
   });
 }
 
-/** Joints through which every path that was read is Out; of these the ones that explain the most. */
-function highResistance(paths: readonly ReadPath[], { points, terminals }: Wiring): BadJoint[] {
+/**
+ * Joints through which every path that was read is Out; of these the ones that explain the most. A path goes through a joint
+ * when it is not there without it: where two shields share a contact, each has its own. Conductors that lie
+ * beside each other are told apart by their contacts alone.
+ */
+function highResistance(paths: readonly ReadPath[], wiring: Wiring): BadJoint[] {
   if (!paths.some(({ isOut }) => isOut)) return [];
-  const through = (point: number) => paths.filter(({ ends }) => ends.includes(point));
+  const { points, terminals } = wiring;
+  const planned = plannedAssignment(wiring);
+  const through = (terminal: number, point: number) => {
+    const without = partitionOf(wiring, planned, new Set([terminal]), []);
+    const cut = paths.filter(({ ends: [a, b] }) => without[a] !== without[b]);
+    return cut.length > 0 ? cut : paths.filter(({ ends }) => ends.includes(point));
+  };
   const suspects = terminals.flatMap(({ point }, terminal) => {
-    const mine = point === null ? [] : through(point);
+    const mine = point === null ? [] : through(terminal, point);
     return mine.length > 0 && mine.every(({ isOut }) => isOut) ? [{ point: point!, terminal, mine }] : [];
   });
   const most = Math.max(0, ...suspects.map(({ mine }) => mine.length));
