@@ -3,13 +3,18 @@ import { add, complex, divide, magnitude, scale } from '../quantity/complex.ts';
 
 export const beadMaterialIds = ['low-bands', 'broad', 'middle', 'high'] as const;
 
-/** Bead material as a class: permeability falls with a relaxation, `mu = 1 + (mu_i - 1) / (1 + j f / f_r)`. */
+/**
+ * Bead material as a class: permeability falls with a relaxation, `mu = 1 + (mu_i - 1) / (1 + (j f / f_r)^b)`. With `b` = 1 impedance
+ * stays level above it; below 1 relaxation is spread and impedance goes on rising. Source: Debye; Cole and Cole.
+ */
 export interface BeadMaterial {
   readonly id: (typeof beadMaterialIds)[number];
   readonly name: string;
   readonly initialPermeability: number;
   /** Relaxation frequency, hertz. */
   readonly relaxation: number;
+  /** `b`: how sharp it is, above 0 and at most 1. */
+  readonly sharpness: number;
   /** Hottest before permeability is lost, C. */
   readonly curieCelsius: number;
 }
@@ -21,6 +26,7 @@ export const beadMaterials: readonly BeadMaterial[] = [
     name: 'MnZn class, 0.5 to 10 MHz',
     initialPermeability: 5000,
     relaxation: 0.8e6,
+    sharpness: 1,
     curieCelsius: 140,
   },
   {
@@ -28,6 +34,7 @@ export const beadMaterials: readonly BeadMaterial[] = [
     name: 'MnZn class, 1 to 300 MHz',
     initialPermeability: 1500,
     relaxation: 3e6,
+    sharpness: 1,
     curieCelsius: 130,
   },
   {
@@ -35,6 +42,7 @@ export const beadMaterials: readonly BeadMaterial[] = [
     name: 'NiZn class, 20 to 250 MHz',
     initialPermeability: 850,
     relaxation: 6e6,
+    sharpness: 0.7,
     curieCelsius: 130,
   },
   {
@@ -42,6 +50,7 @@ export const beadMaterials: readonly BeadMaterial[] = [
     name: 'NiZn class, 200 MHz to 1 GHz',
     initialPermeability: 125,
     relaxation: 45e6,
+    sharpness: 1,
     curieCelsius: 300,
   },
 ];
@@ -100,9 +109,11 @@ export function beadImpedance(source: BeadSource, frequency: number): Complex {
   const { bead, material } = source;
   checkBead(bead);
   const air = 2e-7 * bead.length * Math.log(bead.outside / bead.bore);
+  const size = (frequency / material.relaxation) ** material.sharpness;
+  const turn = (material.sharpness * Math.PI) / 2;
   const relaxed = divide(
     complex(material.initialPermeability - 1),
-    complex(1, frequency / material.relaxation),
+    complex(1 + size * Math.cos(turn), size * Math.sin(turn)),
   );
   const permeability = add(complex(1), relaxed);
   const reactance = 2 * Math.PI * frequency * air;

@@ -163,6 +163,22 @@ describe('choke', () => {
   const bead = { outside: 28e-3, bore: 13.8e-3, length: 28.6e-3 };
   const broad = { kind: 'class', bead, material: beadMaterials.find(({ id }) => id === 'broad')! } as const;
 
+  test('the class for 20 to 250 MHz goes on rising to 200 MHz, mostly as resistance', () => {
+    const middle = {
+      kind: 'class',
+      bead,
+      material: beadMaterials.find(({ id }) => id === 'middle')!,
+    } as const;
+    const size = (frequency: number) => Math.hypot(...Object.values(beadImpedance(middle, frequency)));
+    const rising = [5e6, 10e6, 25e6, 50e6, 100e6, 200e6].map(size);
+    expect(rising).toEqual([...rising].sort((a, b) => a - b));
+    // Above its relaxation |Z| goes with f ^ (1 - 0.7): four times the frequency makes 1.52.
+    expect(size(100e6) / size(25e6)).toBeCloseTo(1.52, 0);
+    const at = beadImpedance(middle, 100e6);
+    expect(at.re).toBeGreaterThan(1.3 * at.im);
+    expect(at.im).toBeGreaterThan(0);
+  });
+
   test('low in its band a bead is its inductance, above it a resistance', () => {
     const inductance =
       2e-7 * bead.length * Math.log(bead.outside / bead.bore) * broad.material.initialPermeability;
