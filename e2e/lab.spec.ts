@@ -70,6 +70,14 @@ test('the chain: order by keyboard, live length, a file in, compared and out, ba
   for (let press = 0; press < 20; press++) await desk.keyboard.press('ArrowRight');
   await expect.poll(() => worst.innerText()).not.toBe(loss);
   await desk.getByRole('button', { name: 'Undo' }).click();
+  // Points too far apart for the length: refused, with what would do.
+  const length = desk.getByRole('textbox', { name: 'Length', exact: true });
+  await length.fill('300 m');
+  await expect(
+    desk.getByText(/too coarse for this length: .* needs at most [\d.]+ MHz \(\d+ points up to/),
+  ).toBeVisible();
+  await length.fill('18 m');
+  await expect(desk.getByRole('heading', { name: 'Reflection against distance' })).toBeVisible();
 
   const [file] = await Promise.all([
     desk.waitForEvent('download'),

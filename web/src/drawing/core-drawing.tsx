@@ -16,6 +16,8 @@ interface CoreDrawingProps {
   readonly title: string;
 }
 
+/** The jacket is named where so many pixels of it are drawn. */
+const nameRoom = 68;
 /** Cable shown behind the jacket edge, metres. */
 const behind = 9e-3;
 /** From core to core, pixels: closer where there are many. */
@@ -60,9 +62,11 @@ export function CoreDrawing({ plan, jacket, judged, contact, title }: CoreDrawin
           />
         ))}
         <rect className="jacket" x={8} y={middle - half} width={x(0) - 8} height={2 * half} rx={3} />
-        <text x={18} y={middle + 5} fontSize={14} fontWeight={600} style={{ fill: '#fff' }}>
-          jacket
-        </text>
+        {x(0) > nameRoom && (
+          <text x={18} y={middle + 5} fontSize={14} fontWeight={600} style={{ fill: '#fff' }}>
+            jacket
+          </text>
+        )}
         <path
           className="dimension"
           d={`M ${x(0)} ${middle - half - 8} V ${height - 4}`}
