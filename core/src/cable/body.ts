@@ -1,4 +1,4 @@
-import { braidThickness, braidWires, overBraid } from './braid.ts';
+import { laidBraids, overBraid } from './braid.ts';
 import type { Cable, CoaxCable, CoreCable, LayeredCable } from './cable.ts';
 
 /** Densities, kg per cubic metre. Handbook values. */
@@ -46,14 +46,11 @@ function coaxMass(cable: CoaxCable): number {
   }
   const core = conductor.strands * wire - disc(conductor.bore) * density[conductor.strandLayers[0]!.metal]!;
   const around = ring(dielectric.diameter, conductor.diameter) * dielectricDensity(dielectric);
-  const braids = cable.braids.reduce((sum, braid) => {
-    const mean = dielectric.diameter + braidThickness(braid);
+  const braids = laidBraids(cable).reduce((sum, { braid, wires }) => {
     const one = disc(2 * braid.wireLayers.reduce((r, { thickness }) => r + thickness, 0));
-    return (
-      sum + (braidWires(braid, mean) * one * density[braid.wireLayers[0]!.metal]!) / Math.cos(braid.angle)
-    );
+    return sum + (wires * one * density[braid.wireLayers[0]!.metal]!) / Math.cos(braid.angle);
   }, 0);
-  const foilMass = foil ? Math.PI * dielectric.diameter * foil.thickness * density[foil.metal]! : 0;
+  const foilMass = foil ? Math.PI * dielectric.diameter * foil.metalThickness * density[foil.metal]! : 0;
   const tubeMass = tube
     ? Math.PI * (tube.outside - tube.wall) * tube.wall * (tube.corrugated ? 1.25 : 1) * density[tube.metal]!
     : 0;

@@ -35,39 +35,41 @@ export function braidWires(braid: Braid, diameter: number): number {
   return (2 * Math.PI * middle * fill * Math.cos(braid.angle)) / braid.wireDiameter;
 }
 
-/** Metal of all braids across the cable, square metres: each wire is cut at its angle. */
-export function braidMetal(cable: CoaxCable): number {
+/** The braids of a cable as they lie one over the other, each with its wires. */
+export function laidBraids(cable: CoaxCable): { readonly braid: Braid; readonly wires: number }[] {
   let diameter = cable.dielectric.diameter + 2 * (cable.conductiveLayer + (cable.foil?.thickness ?? 0));
-  let metal = 0;
-  for (const braid of cable.braids) {
-    const wire = ((Math.PI / 4) * braid.wireDiameter ** 2) / Math.cos(braid.angle);
-    metal += braidWires(braid, diameter) * wire;
+  return cable.braids.map((braid) => {
+    const wires = braidWires(braid, diameter);
     diameter += 2 * braidThickness(braid);
-  }
-  return metal;
+    return { braid, wires };
+  });
 }
+
+/** Metal of all braids across the cable, square metres: each wire is cut at its angle. */
+export const braidMetal = (cable: CoaxCable): number =>
+  laidBraids(cable).reduce(
+    (sum, { braid, wires }) =>
+      sum + (wires * (Math.PI / 4) * braid.wireDiameter ** 2) / Math.cos(braid.angle),
+    0,
+  );
 
 /**
  * Direct-current resistance of the whole shield, ohm per metre: foil, tube and braids in parallel, each braid wire longer
  * by `1 / cos(angle)`, a corrugated tube longer by about a quarter.
  */
 export function shieldResistancePerMetre(cable: CoaxCable, celsius = 20): number {
-  let diameter = cable.dielectric.diameter + 2 * cable.conductiveLayer;
   let conductance = 0;
   if (cable.foil) {
     const { metal, thickness, metalThickness } = cable.foil;
-    conductance += (Math.PI * (diameter + thickness) * metalThickness) / resistivityAt(metal, celsius);
-    diameter += 2 * thickness;
+    const middle = cable.dielectric.diameter + 2 * cable.conductiveLayer + thickness;
+    conductance += (Math.PI * middle * metalThickness) / resistivityAt(metal, celsius);
   }
   if (cable.tube) {
     const { metal, wall, outside, corrugated } = cable.tube;
     const path = corrugated ? corrugatedLength : 1;
     conductance += (Math.PI * (outside - wall) * wall) / (resistivityAt(metal, celsius) * path);
   }
-  for (const braid of cable.braids) {
-    const wire = wireResistancePerMetre(braid.wireLayers, celsius) / Math.cos(braid.angle);
-    conductance += braidWires(braid, diameter) / wire;
-    diameter += 2 * braidThickness(braid);
-  }
+  for (const { braid, wires } of laidBraids(cable))
+    conductance += (wires * Math.cos(braid.angle)) / wireResistancePerMetre(braid.wireLayers, celsius);
   return 1 / conductance;
 }

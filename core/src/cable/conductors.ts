@@ -1,4 +1,4 @@
-import { braidWires } from './braid.ts';
+import { laidBraids } from './braid.ts';
 import type { CoaxCable, CoreCable, LayeredCable } from './cable.ts';
 import { conductorResistancePerMetre, pathResistances } from './electrical.ts';
 import { coreResistance } from './pair.ts';
@@ -41,9 +41,8 @@ function coreShieldArea({ kind, inside }: NonNullable<CoreCable['shield']>): num
 
 /** Metal of the braids of a coax gathered to a tail, square metres. */
 function braidArea(cable: CoaxCable): number {
-  return cable.braids.reduce(
-    (sum, braid) =>
-      sum + braidWires(braid, cable.dielectric.diameter) * (Math.PI / 4) * braid.wireDiameter ** 2,
+  return laidBraids(cable).reduce(
+    (sum, { braid, wires }) => sum + wires * (Math.PI / 4) * braid.wireDiameter ** 2,
     0,
   );
 }

@@ -9,6 +9,8 @@ export interface ReflectionEvent {
   /** Metres by which the place may be off: resolution and velocity factor. */
   readonly uncertainty: number;
   readonly kind: 'open' | 'short' | 'higher' | 'lower' | 'series' | 'leak' | 'inductive' | 'capacitive';
+  /** Whether what lies behind tells a part in the line from a change of the line. */
+  readonly isDecided: boolean;
   /** Ohm behind the place, or at the spike; behind a part in the line that could as well be a change of it, what the change would be. */
   readonly impedance: number;
   /** Ohm in series that explain the place; null where what lies behind rules them out. */
@@ -88,6 +90,7 @@ function spikeOf(place: Placed, next: Placed, trace: Reflectogram): ReflectionEv
   return {
     distance: (place.distance + next.distance) / 2,
     uncertainty: uncertaintyAt(place, trace),
+    isDecided: true,
     kind: isInductive ? 'inductive' : 'capacitive',
     impedance: inside,
     seriesResistance: null,
@@ -97,23 +100,30 @@ function spikeOf(place: Placed, next: Placed, trace: Reflectogram): ReflectionEv
 }
 
 function eventOf(place: Placed, trace: Reflectogram): ReflectionEvent {
-  const { kind, distance, reflection, before, behind, decided } = place;
-  const common = { distance, uncertainty: uncertaintyAt(place, trace) };
+  const { kind, distance, before, behind, decided } = place;
+  const isLoad = kind === 'load';
+  const common = { distance, uncertainty: uncertaintyAt(place, trace), isDecided: isLoad || decided };
   const none = { seriesResistance: null, leakResistance: null, size: null };
-  if (kind === 'load' && behind > open * before)
-    return { ...common, ...none, kind: 'open', impedance: Infinity };
-  if (kind === 'load' && behind < short * before) return { ...common, ...none, kind: 'short', impedance: 0 };
-  const change = before * ((1 + reflection) / (1 - reflection));
+  if (isLoad && behind > open * before) return { ...common, ...none, kind: 'open', impedance: Infinity };
+  if (isLoad && behind < short * before) return { ...common, ...none, kind: 'short', impedance: 0 };
+  return { ...common, ...partOrChange(place), size: null };
+}
+
+/** A place as a part in the line, as a change of it, or as either where what lies behind does not tell. */
+function partOrChange({
+  kind,
+  reflection,
+  before,
+  decided,
+}: Placed): Pick<ReflectionEvent, 'kind' | 'impedance' | 'seriesResistance' | 'leakResistance'> {
   const isPart = kind === 'series' || kind === 'shunt';
-  const part = reflection > 0 ? ('series' as const) : ('leak' as const);
-  const whole = reflection > 0 ? ('higher' as const) : ('lower' as const);
+  const isUp = reflection > 0;
   const mayBePart = isPart || !decided;
+  const [part, whole] = isUp ? (['series', 'higher'] as const) : (['leak', 'lower'] as const);
   return {
-    ...common,
     kind: isPart ? part : whole,
-    impedance: isPart && decided ? before : change,
-    seriesResistance: mayBePart && reflection > 0 ? before * seriesRatio(reflection) : null,
-    leakResistance: mayBePart && reflection < 0 ? before / shuntRatio(reflection) : null,
-    size: null,
+    impedance: isPart && decided ? before : before * ((1 + reflection) / (1 - reflection)),
+    seriesResistance: mayBePart && isUp ? before * seriesRatio(reflection) : null,
+    leakResistance: mayBePart && !isUp ? before / shuntRatio(reflection) : null,
   };
 }

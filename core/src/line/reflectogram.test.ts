@@ -185,7 +185,7 @@ describe('from a trace over time', () => {
     const good = trace([segment(50, 3)], 50);
     expect(() =>
       traceReflectogram({ ...good, times: times.slice(0, 9), volts: good.volts.slice(0, 9) }, known()),
-    ).toThrow(/16 or more/);
+    ).toThrow(/16 samples or more/);
     const bent = times.map((time, n) => time + (n === 70 ? 5e-11 : 0));
     expect(() => traceReflectogram({ ...good, times: bent }, known())).toThrow(/evenly spaced/);
   });

@@ -33,7 +33,9 @@ export function traceReflectogram(trace: StepTrace, known: LineKnown, run?: RunK
     (time, n) => Math.abs(time - times[0]! - n * timeStep) < 1e-3 * timeStep,
   );
   if (!(count >= 16 && volts.length === count && timeStep > 0 && isEven && riseTime > 0))
-    throw new RangeError('expected 16 or more evenly spaced samples and a rise time above 0');
+    throw new RangeError(
+      'This trace cannot be looked into: expected 16 samples or more, evenly spaced, and a rise time above 0.',
+    );
   const launched = Math.min(count - 1, Math.max(0, Math.ceil((riseTime - times[0]!) / timeStep)));
   const arrived = volts[launched]! / (emf / 2) - 1;
   const sent = Array.from(times, (time) => Math.max(0, Math.min(1, time / riseTime)));

@@ -235,7 +235,7 @@ const trebleFigure = (line: SpeakerLine, terms: readonly Term[]): SignalFigure =
     source: 'inductance from the cross-section of the cable; skin effect left out',
   },
   verdict: null,
-  note: 'what the inductance of the cable takes from the treble',
+  note: 'with the inductance of the cable; the level loss above is at 1 kHz',
 });
 
 const dampingFigure = (value: number, terms: readonly Term[]): SignalFigure => ({

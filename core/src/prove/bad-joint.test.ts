@@ -52,7 +52,16 @@ test('a place that reflects stands on the run, once, and an end that does as its
   const finding = (place: 'near end' | 'far end' | 'cable', part: number) => ({
     place,
     distance: part * length,
-    event: { kind: 'lower', impedance: 40, distance: 0, uncertainty: 0, seriesResistance: null, size: null },
+    event: {
+      kind: 'lower',
+      impedance: 40,
+      distance: 0,
+      uncertainty: 0,
+      isDecided: true,
+      seriesResistance: null,
+      leakResistance: null,
+      size: null,
+    },
     uncertainty: 0.05,
     until: null,
     causes: [],

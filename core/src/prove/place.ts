@@ -35,8 +35,8 @@ export interface CapacitanceWanted {
 
 /** Capacitance of a made cable is within this part of its class. Engineering value. */
 const capacitanceSpread = 0.1;
-/** Resistance of a made cable is within this part of the computed one. Engineering value. */
-const resistanceSpread = 0.05;
+/** The loop of a made cable is within this part of its figure: clad wire and braids by their class, cores under the maximum of theirs. Engineering value. */
+const loopSpread = 0.1;
 /** Nearer to an end than this part of the piece a place cannot be told from the end itself. */
 const atEnd = 0.02;
 
@@ -236,7 +236,7 @@ function placeShort(
     return sum + contactAllowance(lead, endId, contact) / 2;
   }, 0);
   const read = 2 * uncertainty.fixed + uncertainty.relative * (near + far) + contacts;
-  const off = read / (2 * loop) + resistanceSpread * Math.abs(share - 0.5);
+  const off = read / (2 * loop) + loopSpread * Math.abs(share - 0.5);
   const base = {
     pieceId: open.pieceId,
     fromEndId: endIds[0]!,

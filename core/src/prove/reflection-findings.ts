@@ -180,14 +180,26 @@ function causesOf(
         ? [likely('crush'), possible('water')]
         : [likely('water'), possible('crush')];
     case 'inductive':
-    case 'series':
       return [likely('bad joint')];
+    case 'series':
+      return partCauses(event, { place, farEnd }, 'bad joint');
     case 'leak':
-      return [likely('leak')];
+      return partCauses(event, { place, farEnd }, 'leak');
     case 'higher':
       if (place === 'near end') return wholeRun(line, event, 'bad joint');
       return [likely('bad joint'), possible('connector')];
   }
+}
+
+/** A resistance in series or across; at the near end it may be a change of the whole run where what lies behind does not tell. */
+function partCauses(
+  { isDecided }: ReflectionEvent,
+  { place, farEnd }: Pick<Seen, 'place' | 'farEnd'>,
+  part: 'bad joint' | 'leak',
+): ReflectionFinding['causes'] {
+  // Another cable steps back into a port behind it, and would have been found so.
+  const isPart = isDecided || place !== 'near end' || farEnd === 'on a port';
+  return isPart ? [likely(part)] : [possible(part), possible('wrong cable')];
 }
 
 /** A total reflection inside the run is a fault; at its far end it may be what stands there. */
@@ -207,9 +219,7 @@ function wholeRun(
   joint: 'bad joint' | 'leak',
 ): ReflectionFinding['causes'] {
   if (!isOther(line, event.impedance)) return [possible('connector'), possible(joint)];
-  const { seriesResistance, leakResistance } = event;
-  const isUndecided = seriesResistance !== null || leakResistance !== null;
-  return isUndecided ? [possible('wrong cable'), possible(joint)] : [likely('wrong cable')];
+  return event.isDecided ? [likely('wrong cable')] : [possible('wrong cable'), possible(joint)];
 }
 
 const isOther = (line: SweepLine, impedance: number) =>

@@ -36,7 +36,7 @@ export function Limits({ house: { record, edit } }: PanelProps) {
       />
       <QuantityField
         label="Resistance over computed copper, at most"
-        description={`default ${percent(usualLimits.cableAllowance - 1)}: clad wire and braids; drawn copper and fine strands have 2 % in any case. Contacts are allowed beside`}
+        description={`default ${percent(usualLimits.cableAllowance - 1)}: what clad wire and braids may have; drawn copper and fine strands have 2 %. Contacts are allowed beside`}
         field="house/limits/cable"
         written={percent(limits.cableAllowance - 1)}
         onRead={(text) =>

@@ -208,8 +208,9 @@ const eventWords: Readonly<Record<ReflectionEvent['kind'], string>> = {
 };
 
 function eventExplanation(event: ReflectionEvent): string {
-  const { kind, impedance, seriesResistance, leakResistance, size } = event;
+  const { kind, impedance, isDecided, seriesResistance, leakResistance, size } = event;
   const piece = `a piece of ${shortOhms(impedance)} ohm`;
+  const against = isDecided ? ': another cable would pass more on to what lies behind' : `, or ${piece}`;
   switch (kind) {
     case 'open':
     case 'short':
@@ -219,9 +220,9 @@ function eventExplanation(event: ReflectionEvent): string {
     case 'capacitive':
       return `about ${formatPrefixed(size ?? 0, 'F', 2)}, or a short low-impedance piece`;
     case 'series':
-      return `${shortOhms(seriesResistance!)} ohm: what lies behind is weaker than behind another cable`;
+      return `${shortOhms(seriesResistance!)} ohm in series${against}`;
     case 'leak':
-      return `${shortOhms(leakResistance!)} ohm: what lies behind is weaker than behind another cable`;
+      return `${shortOhms(leakResistance!)} ohm across the line${against}`;
     case 'higher':
       return seriesResistance === null ? piece : `${piece}, or ${shortOhms(seriesResistance)} ohm in series`;
     case 'lower':

@@ -24,7 +24,7 @@ export function placeWords({ distance, uncertainty, until, place }: ReflectionFi
 
 /** What the trace itself shows there. */
 export function eventWords({ event }: ReflectionFinding): string {
-  const { kind, impedance, seriesResistance, leakResistance, size } = event;
+  const { kind, impedance, isDecided, seriesResistance, leakResistance, size } = event;
   const or = (ohms: number | null, where: string) => (ohms ? `, or ${ohms.toFixed(1)} ohm ${where}` : '');
   switch (kind) {
     case 'open':
@@ -35,9 +35,9 @@ export function eventWords({ event }: ReflectionFinding): string {
     case 'lower':
       return `step down to ${impedance.toFixed(1)} ohm${or(leakResistance, 'across')}`;
     case 'series':
-      return `${seriesResistance!.toFixed(1)} ohm in series`;
+      return `${seriesResistance!.toFixed(1)} ohm in series${isDecided ? '' : `, or a step up to ${impedance.toFixed(1)} ohm`}`;
     case 'leak':
-      return `${leakResistance!.toFixed(0)} ohm across`;
+      return `${leakResistance!.toFixed(0)} ohm across${isDecided ? '' : `, or a step down to ${impedance.toFixed(1)} ohm`}`;
     case 'inductive':
       return `spike up to ${impedance.toFixed(1)} ohm${size ? `, like ${inNanohenries(size).toFixed(1)} nH` : ''}`;
     case 'capacitive':
