@@ -12,6 +12,8 @@ import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { Archive } from '@gorvane/core/file/archive.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Stripper } from '@gorvane/core/house/stripper.ts';
+import type { Instrument, InstrumentKind } from '@gorvane/core/house/instrument.ts';
+import { newInstrument } from '@gorvane/core/house/instrument.ts';
 import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
@@ -51,11 +53,37 @@ function benchStrippers({ strippers }: House): Stripper[] {
   return [...counted, spin];
 }
 
+/** What the bench proves with; the network analyser is past its day. */
+function benchInstruments(): Instrument[] {
+  const calibrated = { calibrated: '2026-03-02', due: '2028-03-02' };
+  const own = (kind: InstrumentKind, serial: string, change: Partial<Instrument> = {}): Instrument => ({
+    ...newInstrument(kind, kind),
+    serial,
+    ...change,
+  });
+  const load75 = { id: 'dummy load 75', name: 'dummy load 75 ohm', impedance: 75 };
+  return [
+    own('multimeter', 'TL-11'),
+    own('milliohm meter', 'TL-12', calibrated),
+    own('capacitance meter', 'TL-13', calibrated),
+    own('insulation tester', 'TL-14', calibrated),
+    own('continuity tester', 'TL-15'),
+    own('network analyser', 'TL-20', { calibrated: '2025-11-10', due: '2026-11-10' }),
+    own('antenna analyser', 'TL-21'),
+    own('dummy load', 'TL-30', { name: 'dummy load 50 ohm' }),
+    own('dummy load', 'TL-31', load75),
+    own('terminator', 'TL-32'),
+    own('depth gauge', 'TL-40', calibrated),
+  ];
+}
+
 function benchHouse(): House {
   const house = defaultHouse(opening);
   return {
     ...house,
     strippers: benchStrippers(house),
+    instruments: benchInstruments(),
+    practice: { ...house.practice, proofLevel: 'by meter and load' },
     name: 'Tarn Lane cable bench',
     benchNames: ['Bench one', 'Bench two'],
     devices: landingDevices,

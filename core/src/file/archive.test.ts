@@ -57,7 +57,7 @@ describe('refused, with the reason', () => {
     [
       'a newer version',
       tampered((files) => editManifest(files, { version: 99 }), false),
-      /version 99; this program reads up to version 10/,
+      /version 99; this program reads up to version 11/,
     ],
     [
       'a changed table',

@@ -5,7 +5,7 @@ import { methodOf } from '../method/methods.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { nominalGaugeCard } from '../connector/gauge-card.ts';
 import { looseEnd } from '../end/end-input.ts';
-import { exampleLead, house, measuredCard, now } from '../testing/example.ts';
+import { exampleLead, measuredCard, newShop as house, now } from '../testing/example.ts';
 import { signalLead } from '../testing/signal-lead.ts';
 import { planAnswer } from './plan-answer.ts';
 import { planList } from './plan-list.ts';

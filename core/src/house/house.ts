@@ -6,6 +6,7 @@ import { practiceSchema, usualPractice } from './practice.ts';
 import { deviceProfileSchema } from './device.ts';
 import { stripperSchema } from './stripper.ts';
 import { usualStrippers } from './usual-strippers.ts';
+import { instrumentSchema, usualInstruments } from './instrument.ts';
 
 const metres = z.number().positive();
 
@@ -73,12 +74,8 @@ export const houseSchema = envelopeSchema.extend({
   lengthColours: z
     .array(z.object({ upTo: metres, colour: z.string().min(1) }))
     .default(() => [...defaultLengthColours]),
-  /** Uncertainty of the ohm meter: a part of the reading plus a fixed part, ohm. */
-  meter: z.object({
-    relative: z.number().min(0).max(0.5),
-    fixed: z.number().min(0).max(10),
-    fourWire: z.boolean(),
-  }),
+  /** What it proves with. */
+  instruments: z.array(instrumentSchema),
   /** Limits of this house: only ever tighter than the defaults. */
   limits: z
     .object({
@@ -172,7 +169,7 @@ export function defaultHouse(now: string): House {
     ],
     devices: [],
     lengthColours: [...defaultLengthColours],
-    meter: { relative: 0.005, fixed: 0.001, fourWire: true },
+    instruments: [...usualInstruments],
     limits: usualLimits,
     beeperOhm: 30,
   };

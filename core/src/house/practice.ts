@@ -3,6 +3,10 @@ import { z } from 'zod';
 /** What becomes of a core that goes nowhere. */
 export const spareCores = ['fold back', 'cut flush'] as const;
 
+/** How far a proof goes, each with what those before it ask. */
+export const proofLevels = ['by look and meter', 'by meter and load', 'by sweep'] as const;
+export type ProofLevel = (typeof proofLevels)[number];
+
 /** The questions where good technicians disagree, and their schools. `schools.ts` has the reasons. */
 const answersSchema = z.object({
   stripping: z.enum(['tool', 'blade']),
@@ -49,6 +53,7 @@ const answersSchema = z.object({
     'the cable toward the connector',
     'the middle outward',
   ]),
+  proofLevel: z.enum(['as far as the instruments reach', ...proofLevels]),
   stripLengths: z.enum(['measure and trial fit', 'measure to the drawing', 'the connector as the gauge']),
 });
 
@@ -88,6 +93,7 @@ export const usualPractice: z.infer<typeof answersSchema> = {
   tipOrder: 'ferrule first, then the tip',
   braidAtFerrule: 'trim to the shoulder',
   shrinkFrom: 'as the part asks',
+  proofLevel: 'as far as the instruments reach',
   stripLengths: 'measure and trial fit',
 };
 
@@ -98,7 +104,7 @@ export const practiceSchema = z.preprocess(
     /** Checks that this house does not ask for; the certificate says so. */
     leaveOut: z.array(z.enum(['resistance', 'insulation', 'family'])),
     /** Checks that this house asks for beside the usual ones. */
-    alsoAsk: z.array(z.enum(['looks', 'wiggle', 'sweep'])).default([]),
+    alsoAsk: z.array(z.enum(['looks', 'wiggle'])).default([]),
   }),
 );
 

@@ -32,6 +32,12 @@ export const schools: readonly School[] = [
       { value: 'blade', label: 'blade' },
     ],
   ),
+  question(
+    'proofLevel',
+    'How far a proof goes',
+    'as far as the instruments in Stores reach it asks what they can decide; a proof by load or by sweep that is asked for names the instrument that is missing. The level is said with every verdict',
+    words('as far as the instruments reach', 'by look and meter', 'by meter and load', 'by sweep'),
+  ),
   question('threading', 'Threading', 'early forgets nothing; late keeps parked parts out of the way', [
     { value: 'early', label: 'everything before the first cut' },
     { value: 'late', label: 'each part just before it would be too late' },
@@ -163,7 +169,11 @@ export const schools: readonly School[] = [
     'contactHeight',
     'Height of the contact',
     'a gauge gives a figure; a look against the mating face finds what is plainly out; a mating trial shows that it meets, and can hurt the mating part where it does not',
-    words('by gauge', 'by look', 'by a mating trial'),
+    [
+      { value: 'by gauge', label: 'by gauge where one is in Stores, else by look' },
+      { value: 'by look' },
+      { value: 'by a mating trial' },
+    ],
   ),
   question(
     'tinning',

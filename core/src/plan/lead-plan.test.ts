@@ -232,6 +232,8 @@ test('a frozen plan and a house are valid by their own schemas after a trip thro
   const frozen = freezePlan(planLead(lead, [card], house), house);
   const there = JSON.parse(JSON.stringify(frozen)) as unknown;
   expect(frozenPlanSchema.parse(there)).toEqual(there);
-  expect(houseSchema.safeParse({ ...house, meter: { ...house.meter, relative: -1 } }).success).toBe(false);
+  const [meter] = house.instruments;
+  const impossible = { ...meter!, ohms: { wires: 4, relative: -1, fixed: 0 } };
+  expect(houseSchema.safeParse({ ...house, instruments: [impossible] }).success).toBe(false);
   expect(houseSchema.safeParse({ ...house, dies: [0] }).success).toBe(false);
 });

@@ -30,7 +30,7 @@ describe('bad joints', () => {
     expect(joints).toHaveLength(1);
     expect(joints[0]!.map(({ endId }) => endId)).toEqual(['B', 'A']);
     expect(joints[0]![1]!.mendedAs).toEqual({ kind: 'open', terminal: 0 });
-    expect(joints[0]![0]!.fault.ohms).toBeCloseTo(0.4, 1);
+    expect(joints[0]![0]!.fault).toMatchObject({ kind: 'high resistance', ohms: expect.closeTo(0.4, 1) });
     expect(places).toEqual({ endIds: ['A', 'B'], parts: [] });
   });
 

@@ -1,3 +1,4 @@
+import { brokenCores } from './broken-core.ts';
 import type { Fault } from './fault.ts';
 import { plannedAssignment } from './fault.ts';
 import type { InjectedFault } from './injected-fault.ts';
@@ -9,35 +10,36 @@ import type { ExpectedPath } from './resistance.ts';
 import type { Wiring } from '../wiring/wiring.ts';
 import { partitionOf, placeOfPair, plannedPartition } from '../wiring/wiring.ts';
 
-/** One place where a joint may conduct badly, or a film may leak. */
+/** One place where a joint may conduct badly, a film may leak, or one of several cores beside each other may be open. */
 export interface BadJoint {
   readonly endId: string;
-  readonly fault: Extract<InjectedFault, { kind: 'high resistance' | 'leak' }>;
+  readonly fault: Extract<InjectedFault, { kind: 'high resistance' | 'leak' | 'open' }>;
   /** The mistake of the matrix that is mended in the same way. */
   readonly mendedAs: Fault;
 }
 
 /**
  * What the matrix does not show, because everything is connected that should be: resistance that is too high on all paths
- * of a net that meet at one joint, and films that leak between two nets. One list for each, of the places that the readings
- * leave; the end that was worked on last comes first.
+ * of a net that meet at one joint, one of paralleled cores that carries nothing, and films that leak between two nets. One list for
+ * each, of the places that the readings leave: a core whose loss explains the figure before a joint that happens to have the
+ * same, and of alike places the end that was worked on last, else as the ends stand in the lead.
  */
-export function badJoints(
-  { limits }: Pick<ProofPlan, 'limits'>,
-  proof: Proof,
-  lastEndId?: string,
-): readonly (readonly BadJoint[])[] {
+export function badJoints(plan: ProofPlan, proof: Proof, lastEndId?: string): readonly (readonly BadJoint[])[] {
   const nets = plannedPartition(proof.wiring);
   const found = [
-    ...byNet(readPaths(limits, proof), ({ ends }) => String(nets[ends[0]]!)).map((paths) =>
-      highResistance(paths, proof.wiring),
-    ),
+    ...byNet(readPaths(plan.limits, proof), ({ ends }) => String(nets[ends[0]]!)).map((paths) => [
+      ...brokenCores(plan, paths, proof.wiring),
+      ...highResistance(paths, proof.wiring),
+    ]),
     ...byNet(
       proof.pairs.filter(({ leak }) => leak),
       ({ from, to }) => [nets[from]!, nets[to]!].sort((a, b) => a - b).join(' '),
     ).map((pairs) => leaks(pairs, proof.wiring)),
   ];
-  const rank = ({ endId }: BadJoint) => (endId === lastEndId ? 0 : 1);
+  const endIds = plan.lead.ends.map(({ id }) => id);
+  const rank = ({ endId, fault }: BadJoint) =>
+    (fault.kind === 'open' ? 0 : 2 * endIds.length) +
+    (endId === lastEndId ? 0 : 1 + endIds.indexOf(endId));
   return found
     .filter((places) => places.length > 0)
     .map((places) => [...places].sort((a, b) => rank(a) - rank(b)));
@@ -50,24 +52,31 @@ function byNet<Item>(items: readonly Item[], netOf: (item: Item) => string): Ite
   return [...groups.values()];
 }
 
-/** A planned path that was read: its points, whether it is Out, and what is beyond the expected, ohm. */
-interface ReadPath {
+/** A planned path that was read: its points, whether it is Out, what it has at the temperature of the plan, and what of it is beyond the expected, ohm. */
+export interface ReadPath {
   readonly ends: readonly [number, number];
   readonly isOut: boolean;
+  readonly ohms: number;
   readonly excess: number;
+  readonly uncertainty: number;
 }
 
 function readPaths(limits: readonly ExpectedPath[], { wiring, checks, pairs }: Proof): ReadPath[] {
   const indexOf = new Map(wiring.points.map(({ id }, index) => [id, index]));
-  const verdicts = new Map(
-    checks.flatMap(({ key, verdict }) => (key.kind === 'resistance' ? [[key.pathId, verdict]] : [])),
+  const judged = new Map(
+    checks.flatMap((check) => (check.key.kind === 'resistance' ? [[check.key.pathId, check]] : [])),
   );
   return limits.flatMap((path): ReadPath[] => {
     const [a, b] = [indexOf.get(path.from)!, indexOf.get(path.to)!];
     const ohms = pairs[placeOfPair(wiring.points.length, a, b)]!.ohms;
     if (ohms === undefined || ohms >= connectedBelow) return [];
-    const isOut = verdicts.get(path.id) === 'Out';
-    return [{ ends: [a, b], isOut, excess: ohms - path.expected }];
+    const check = judged.get(path.id);
+    // As it counts: without the leads of the meter, and as warm as the plan is.
+    const { reading = ohms, limit = path.limit.value, uncertainty = 0 } = check?.judged ?? {};
+    const read = reading * (path.limit.value / limit);
+    return [
+      { ends: [a, b], isOut: check?.verdict === 'Out', ohms: read, excess: read - path.expected, uncertainty },
+    ];
   });
 }
 

@@ -1,18 +1,26 @@
 import { z } from 'zod';
 import type { CheckKey } from '../reading/check-key.ts';
-import { readCheckKey, writeCheckKey } from '../reading/check-key.ts';
+import { writeCheckKey } from '../reading/check-key.ts';
 import { leadConnector } from '../lead/lead-connector.ts';
 import type { House } from '../house/house.ts';
 import type { Explained, QuantityKind } from '../quantity/explained.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { Verdict } from '../strip/measured.ts';
-import type { FamilyCheck } from './family-checks.ts';
+import type { Instrument, Uncertainty } from '../house/instrument.ts';
+import { meterOff, ohmReading } from '../reading/ohms.ts';
 import type { Judged, MethodReading } from './judge.ts';
-import { judgeAtLeast, judgeAtMost, judgeBetween, judgeTogether, uncertaintyOf } from './judge.ts';
+import {
+  judgeAtLeast,
+  judgeAtMost,
+  judgeOhms,
+  judgeTogether,
+  orCannotDecide,
+  uncertaintyOf,
+} from './judge.ts';
+import { notAsked } from './proof-level.ts';
 import type { PairMatrix } from './pair-matrix.ts';
-import type { Device, Readings, Uncertainty } from '../reading/reading.ts';
+import type { Readings } from '../reading/reading.ts';
 import { ohmsOf, pairKey } from '../reading/reading.ts';
-import { usualAnalyser } from './sweep-judge.ts';
 import type { ExpectedPath } from './resistance.ts';
 import { limitAt } from './resistance.ts';
 
@@ -24,6 +32,8 @@ export interface ProofCheck {
   readonly label: string;
   readonly verdict: Verdict;
   readonly leftOut: boolean;
+  /** Why it stays out of the verdict, where it does. */
+  readonly notAsked?: string;
   readonly detail: string;
   /** What its reading and limit are measured in. */
   readonly quantity: QuantityKind;
@@ -40,16 +50,17 @@ export interface ProofCheck {
 /** What a proof judges by. */
 export interface CheckContext {
   readonly takes: readonly Readings[];
+  /** As the lead has it. */
   readonly house: House;
+  /** What is there to read with now. */
+  readonly instruments: readonly Instrument[];
 }
 
-/** What a meter of the house is taken to err by where it does not say: insulation, capacitance. Engineering values. */
-const usualInsulation: Uncertainty = { relative: 0.05, fixed: 0 };
-const usualFarads: Uncertainty = { relative: 0.01, fixed: 1e-12 };
+/** The word of a house for what it does not ask. */
+export const leftByHouse = 'left out by this house';
 
-/** Uncertainty of the ohms of a take: its instrument's own, else that of the house's meter. */
-export const ohmsUncertainty = ({ device }: Readings, { meter }: House): Uncertainty =>
-  device?.uncertainty.ohms ?? meter;
+/** What a meter of insulation is taken to err by where it does not say. Engineering value. */
+const usualInsulation: Uncertainty = { relative: 0.05, fixed: 0 };
 
 /** Every pair connected that should be, none that should not. */
 export function continuityCheck({ pairs, contradictions }: PairMatrix): ProofCheck {
@@ -78,64 +89,45 @@ export function continuityCheck({ pairs, contradictions }: PairMatrix): ProofChe
 }
 
 /** The resistance of one planned path, against its limit at the temperature of each take. */
-export function resistanceCheck(path: ExpectedPath, { takes, house }: CheckContext): ProofCheck {
-  const key = pairKey(path.from, path.to);
+export function resistanceCheck(path: ExpectedPath, context: CheckContext): ProofCheck {
+  const { takes } = context;
+  const between = pairKey(path.from, path.to);
   const methods = takes.flatMap((take): MethodReading[] => {
-    const ohms = ohmsOf(take.pairs.find((pair) => pairKey(pair.from, pair.to) === key));
-    if (ohms === undefined) return [];
-    const uncertainty = uncertaintyOf(ohms, ohmsUncertainty(take, house));
+    const shown = ohmsOf(take.pairs.find((pair) => pairKey(pair.from, pair.to) === between));
+    if (shown === undefined) return [];
     const limit = limitAt(path, take.celsius).value;
-    return [{ instrument: take.instrument, judged: judgeAtMost(ohms, limit, uncertainty) }];
+    const sound = path.expected * (limit / path.limit.value);
+    const reading = ohmReading(take, shown);
+    const judged = judgeOhms(reading, (ohms, uncertainty) => judgeAtMost(ohms, limit, uncertainty));
+    return [
+      {
+        instrument: take.instrument,
+        judged: orCannotDecide(judged, judgeAtMost(sound, limit, reading.uncertainty)),
+      },
+    ];
   });
+  const key = { kind: 'resistance', pathId: path.id } as const;
   const check = checkOf(
-    {
-      key: { kind: 'resistance', pathId: path.id },
-      label: `Resistance, ${path.label}`,
-      quantity: 'resistance',
-      bound: 'at most',
-    },
+    { key, label: `Resistance, ${path.label}`, quantity: 'resistance', bound: 'at most' },
     methods,
     judgeAtMost(undefined, path.limit.value, 0),
-    house.practice.leaveOut.includes('resistance'),
+    ohmsNotAsked(key, path.expected, path.limit.value, context),
   );
   const limits = takes.map(({ celsius }) => limitAt(path, celsius));
   return { ...check, limit: limits.find(({ value }) => value === check.judged!.limit) ?? path.limit };
 }
 
-/** How far a reading of a family's own check may be off: as its instrument says, else as one of its kind does. */
-function familyUncertainty(quantity: FamilyCheck['quantity'], device: Device | undefined): Uncertainty {
-  const { ohms, farads, loss } = device?.uncertainty ?? {};
-  switch (quantity) {
-    case 'resistance':
-      return ohms ?? { relative: 0.01, fixed: 0 };
-    case 'capacitance':
-      return farads ?? usualFarads;
-    case 'decibel':
-      return loss ?? usualAnalyser.loss;
-  }
-}
-
-/** What only this family of leads is proved by. */
-export function familyCheck(check: FamilyCheck, { takes, house }: CheckContext): ProofCheck {
-  const { id, label, quantity, min, how, why } = check;
-  const isAcrossChoke = 'choke' in check;
-  const judge = (value: number | undefined, uncertainty: Uncertainty) => {
-    const off = uncertaintyOf(value, uncertainty);
-    return isAcrossChoke ? judgeAtLeast(value, min, off) : judgeBetween(value, [min, check.max], off);
-  };
-  const methods = takes.flatMap((take): MethodReading[] => {
-    const found = take.family?.[id];
-    if (found === undefined) return [];
-    const judged = judge(found ?? Infinity, familyUncertainty(quantity, take.device));
-    return [{ instrument: take.instrument, judged }];
-  });
-  const made = checkOf(
-    { key: readCheckKey(id), label, quantity, bound: isAcrossChoke ? 'at least' : 'between', why },
-    methods,
-    judge(undefined, usualFarads),
-    isAcrossChoke ? !house.practice.alsoAsk.includes('sweep') : house.practice.leaveOut.includes('family'),
-  );
-  return made.judged!.reason === 'not measured' ? { ...made, detail: `not measured: ${how}` } : made;
+/** Why a resistance that must not be above a limit is not asked; a meter that could not call a sound one Good reads none. */
+export function ohmsNotAsked(
+  key: CheckKey,
+  sound: number,
+  limit: number,
+  context: CheckContext,
+): string | undefined {
+  if (context.house.practice.leaveOut.includes('resistance')) return leftByHouse;
+  const canRead = (instruments: readonly Instrument[]) =>
+    instruments.some(({ ohms }) => ohms !== null && sound + meterOff(ohms, sound) <= limit);
+  return notAsked({ key, what: 'ohm meter fine enough for it', canRead, defines: true }, context);
 }
 
 export const insulationWantedSchema = z.object({ volts: z.number().positive(), ohms: z.number().positive() });
@@ -151,20 +143,22 @@ export function insulationWanted(lead: Lead, house: House): InsulationWanted {
 }
 
 /** Insulation between all points planned apart. */
-export function insulationCheck(
-  { volts, ohms: limit }: InsulationWanted,
-  { takes, house }: CheckContext,
-): ProofCheck {
+export function insulationCheck({ volts, ohms: limit }: InsulationWanted, context: CheckContext): ProofCheck {
+  const { takes, house } = context;
   const judge = (ohms: number | undefined, uncertainty: Uncertainty) =>
     judgeAtLeast(ohms, limit, uncertaintyOf(ohms, uncertainty));
   const methods = takes.flatMap((take): MethodReading[] => {
     if (take.insulationOhms === undefined) return [];
-    const uncertainty = take.device?.uncertainty.insulation ?? usualInsulation;
-    return [{ instrument: take.instrument, judged: judge(take.insulationOhms ?? Infinity, uncertainty) }];
+    const { device, typedFrom, instrument } = take;
+    const uncertainty = typedFrom?.insulation?.insulation ?? device?.uncertainty.insulation ?? usualInsulation;
+    return [{ instrument, judged: judge(take.insulationOhms ?? Infinity, uncertainty) }];
   });
+  const key = { kind: 'insulation' } as const;
+  const canRead = (instruments: readonly Instrument[]) =>
+    instruments.some(({ insulation }) => insulation !== null && insulation.volts >= volts);
   return checkOf(
     {
-      key: { kind: 'insulation' },
+      key,
       label: `Insulation at ${volts} V`,
       quantity: 'resistance',
       bound: 'at least',
@@ -172,7 +166,9 @@ export function insulationCheck(
     },
     methods,
     judge(undefined, usualInsulation),
-    house.practice.leaveOut.includes('insulation'),
+    house.practice.leaveOut.includes('insulation')
+      ? leftByHouse
+      : notAsked({ key, what: `insulation tester of ${volts} V`, canRead, defines: false }, context),
   );
 }
 
@@ -202,7 +198,7 @@ export function wiggleCheck(paths: readonly ExpectedPath[], { takes, house }: Ch
     id: writeCheckKey({ kind: 'wiggle' }),
     label: 'Holds while it is moved',
     verdict,
-    leftOut: !wiggle && !house.practice.alsoAsk.includes('wiggle'),
+    ...outOfVerdict(!wiggle && !house.practice.alsoAsk.includes('wiggle') ? leftByHouse : undefined),
     detail,
     quantity: 'count',
     bound: 'at most',
@@ -215,20 +211,31 @@ export type CheckBase = Pick<ProofCheck, 'key' | 'label' | 'quantity' | 'bound'>
   readonly why?: string | undefined;
 };
 
-/** A check from its methods; left out only where nothing was read and the house does not ask. */
+/** Whether a check stays out of the verdict, and why. */
+export const outOfVerdict = (why: string | undefined): Pick<ProofCheck, 'leftOut' | 'notAsked'> =>
+  why === undefined ? { leftOut: false } : { leftOut: true, notAsked: why };
+
+/** A check from its methods; out of the verdict where nothing was read and it is not asked, or where its meter cannot decide. */
 export function checkOf(
   { why, ...base }: CheckBase,
   methods: readonly MethodReading[],
   none: Judged,
-  mayBeLeftOut: boolean,
+  unasked: string | undefined,
 ): ProofCheck {
   const judged = judgeTogether(methods, none);
+  const isAsked = unasked === undefined;
   return {
     ...base,
     id: writeCheckKey(base.key),
     ...(why === undefined ? {} : { why }),
     verdict: judged.verdict,
-    leftOut: judged.reason === 'not measured' && mayBeLeftOut,
+    ...outOfVerdict(
+      judged.reason === 'not measured'
+        ? unasked
+        : judged.reason === 'this meter cannot decide' && !isAsked
+          ? judged.reason
+          : undefined,
+    ),
     detail: judged.reason,
     judged,
     methods,

@@ -9,9 +9,11 @@ import type { Role } from '../connector/signal.ts';
 import { roleOf } from '../connector/signal.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
-import { checkOf, ohmsUncertainty } from './checks.ts';
+import { checkOf, ohmsNotAsked } from './checks.ts';
 import type { MethodReading } from './judge.ts';
-import { judgeAtMost, uncertaintyOf } from './judge.ts';
+import { judgeAtMost, judgeOhms, orCannotDecide } from './judge.ts';
+import type { OhmReading } from '../reading/ohms.ts';
+import { ohmReading } from '../reading/ohms.ts';
 import { ohmsOf, pairKey } from '../reading/reading.ts';
 import type { ExpectedPath } from './resistance.ts';
 import { contactAllowance } from './resistance.ts';
@@ -95,23 +97,35 @@ function pairOf(
 function twoPathCheck(
   { id, paths: ids, together, label, limit, why }: DerivedLimit,
   paths: readonly ExpectedPath[],
-  { takes, house }: CheckContext,
+  context: CheckContext,
 ): ProofCheck {
+  const key = readCheckKey(id);
   const [first, second] = ids.map((pathId) => paths.find((path) => path.id === pathId)!);
-  const methods = takes.flatMap((take): MethodReading[] => {
-    const [a, b] = [first!, second!].map((path) =>
+  const sound = together === 'sum' ? first!.expected + second!.expected : 0;
+  const methods = context.takes.flatMap((take): MethodReading[] => {
+    const shown = [first!, second!].map((path) =>
       ohmsOf(take.pairs.find((pair) => pairKey(pair.from, pair.to) === pairKey(path.from, path.to))),
     );
-    if (a === undefined || b === undefined || !Number.isFinite(a + b)) return [];
-    const meter = ohmsUncertainty(take, house);
-    const uncertainty = Math.hypot(uncertaintyOf(a, meter), uncertaintyOf(b, meter));
-    const value = together === 'sum' ? a + b : Math.abs(a - b);
-    return [{ instrument: take.instrument, judged: judgeAtMost(value, limit, uncertainty) }];
+    if (!shown.every((ohms) => ohms !== undefined && Number.isFinite(ohms))) return [];
+    const [a, b] = shown.map((ohms) => ohmReading(take, ohms!));
+    const uncertainty = Math.hypot(a!.uncertainty, b!.uncertainty);
+    const both: OhmReading =
+      together === 'sum'
+        ? { ohms: a!.ohms + b!.ohms, uncertainty, withLeads: a!.withLeads }
+        : // The leads of the meter are in both: of the difference they drop out.
+          { ohms: Math.abs(a!.ohms - b!.ohms), uncertainty, withLeads: false };
+    const judged = judgeOhms(both, (ohms, off) => judgeAtMost(ohms, limit, off));
+    return [
+      {
+        instrument: take.instrument,
+        judged: orCannotDecide(judged, judgeAtMost(sound, limit, uncertainty)),
+      },
+    ];
   });
   return checkOf(
-    { key: readCheckKey(id), label, why, quantity: 'resistance', bound: 'at most' },
+    { key, label, why, quantity: 'resistance', bound: 'at most' },
     methods,
     judgeAtMost(undefined, limit, 0),
-    house.practice.leaveOut.includes('resistance'),
+    ohmsNotAsked(key, sound, limit, context),
   );
 }

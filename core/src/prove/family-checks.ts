@@ -203,6 +203,21 @@ function capacitanceCheck(
   ];
 }
 
+/**
+ * Length of the cable by the capacitance that a pair of it was read to have, metres, and how far that may be off: cable of a class
+ * differs by so much. Undefined for checks of another kind.
+ */
+export function lengthByCapacitance(
+  check: FamilyCheck,
+  farads: number,
+  planned: number,
+): { readonly length: number; readonly uncertainty: number } | undefined {
+  if (check.quantity !== 'capacitance') return undefined;
+  const whole = (check.max - connectorFarads) / (1 + pairSpread);
+  const length = (planned * Math.max(0, farads - connectorFarads / 2)) / whole;
+  return { length, uncertainty: pairSpread * planned };
+}
+
 /** The contact of the near end that means something, if any does. */
 function contactOf({ lead, house, near }: Reach, role: Role): string | undefined {
   const at = signalEnd(lead, near, house.devices);

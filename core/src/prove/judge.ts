@@ -1,5 +1,6 @@
 import type { Verdict } from '../strip/measured.ts';
-import type { Uncertainty } from '../reading/reading.ts';
+import type { Uncertainty } from '../house/instrument.ts';
+import type { OhmReading } from '../reading/ohms.ts';
 
 /** A reading judged against one limit, with the instrument's uncertainty as guard band. */
 export interface Judged {
@@ -10,7 +11,13 @@ export interface Judged {
   readonly between?: readonly [number, number];
   readonly uncertainty: number;
   readonly reason:
-    'not measured' | 'too close to call' | 'within the limit' | 'beyond the limit' | 'methods disagree';
+    | 'not measured'
+    | 'too close to call'
+    | 'this meter cannot decide'
+    | 'the leads of the meter are in it: short them and type what it shows'
+    | 'within the limit'
+    | 'beyond the limit'
+    | 'methods disagree';
 }
 
 /** Uncertainty of a reading, in its own unit: part of it plus a fixed part; nothing is said of infinity. */
@@ -49,6 +56,25 @@ export function judgeBetween(
   if (low.verdict === high.verdict) return reading - least < most - reading ? low : high;
   return low.verdict === 'Good' ? high : low;
 }
+
+/** Ohms that the leads of a meter are still in are never Out for being high: nobody knows how much of it is the path. */
+export function judgeOhms(reading: OhmReading, judge: (ohms: number, uncertainty: number) => Judged): Judged {
+  const judged = judge(reading.ohms, reading.uncertainty);
+  const isLow = judged.between !== undefined && reading.ohms < judged.between[0];
+  return reading.withLeads && judged.verdict !== 'Good' && !isLow
+    ? {
+        ...judged,
+        verdict: 'Not yet',
+        reason: 'the leads of the meter are in it: short them and type what it shows',
+      }
+    : judged;
+}
+
+/** What is too close to call is nobody's fault where the meter could not call a sound lead Good either. */
+export const orCannotDecide = (judged: Judged, sound: Judged): Judged =>
+  judged.reason === 'too close to call' && sound.verdict !== 'Good'
+    ? { ...judged, reason: 'this meter cannot decide' }
+    : judged;
 
 /** One way in which a check was read. */
 export interface MethodReading {

@@ -10,6 +10,7 @@ import { leadConnector } from '../lead/lead-connector.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { methodOf } from '../method/methods.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
+import { leftByHouse, outOfVerdict } from './checks.ts';
 
 /** A look that a proof asks for, with what is good and what is out. Its id is its key as it is written in readings. */
 export const plannedLookSchema = z.object({
@@ -155,7 +156,9 @@ export function lookChecks(looks: readonly PlannedLook[], { takes, house }: Chec
       id,
       label,
       verdict: answer === undefined ? 'Not yet' : answer ? 'Good' : 'Out',
-      leftOut: answer === undefined && (!isAsked || whenFinished),
+      ...outOfVerdict(
+        answer !== undefined ? undefined : whenFinished ? 'seen when finished' : isAsked ? undefined : leftByHouse,
+      ),
       detail:
         answer === undefined
           ? `not looked at${whenFinished ? ' when finished' : ''}: ${good}`

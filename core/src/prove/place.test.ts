@@ -43,7 +43,7 @@ function diagnosed(plan: LeadPlan, faults: readonly InjectedFault[], seed = 3) {
     takes.push({ ...first, pairs: [], farads });
   }
   const placedOf = (fault: (typeof explanations)[number]['faults'][number]) =>
-    placeFault(subject, fault, takes, house.meter);
+    placeFault(subject, fault, takes);
   return { proof, explanations, placedOf, left: withPlaces(proof.wiring, explanations, placedOf), next };
 }
 
@@ -100,7 +100,7 @@ describe('an open placed by capacitance', () => {
   test('nothing read places nothing, and leaves the tie', () => {
     const { proof, explanations } = diagnosed(mic, [{ kind: 'open', terminal: 1 }]);
     const subject = { lead: mic.lead, wiring: proof.wiring, lengths: mic.lengths };
-    expect(placeFault(subject, fault(explanations), [], house.meter)).toBeUndefined();
+    expect(placeFault(subject, fault(explanations), [])).toBeUndefined();
     expect(withPlaces(proof.wiring, explanations, () => undefined)).toEqual(explanations);
   });
 });

@@ -4,7 +4,9 @@ import type { Explanation } from './diagnosis.ts';
 import type { Fault } from './fault.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
 import { networkResistance } from './network.ts';
-import type { Readings, Uncertainty } from '../reading/reading.ts';
+import type { OhmReading } from '../reading/ohms.ts';
+import { ohmReading } from '../reading/ohms.ts';
+import type { Readings } from '../reading/reading.ts';
 import type { ReflectionFinding } from './reflection-findings.ts';
 import { ohmsOf, pairKey } from '../reading/reading.ts';
 import type { PieceLengths } from './resistance.ts';
@@ -109,10 +111,9 @@ export function placeFault(
   subject: Subject,
   fault: Fault,
   takes: readonly Readings[],
-  ohmsUncertainty: Uncertainty,
 ): Placed | undefined {
   if (fault.kind === 'open') return placeOpen(subject, fault.terminal, takes);
-  if (fault.kind === 'short') return placeShort(subject, fault.points, takes, ohmsUncertainty);
+  if (fault.kind === 'short') return placeShort(subject, fault.points, takes);
   return undefined;
 }
 
@@ -209,7 +210,6 @@ function placeShort(
   subject: Subject,
   points: readonly [number, number],
   takes: readonly Readings[],
-  uncertainty: Uncertainty,
 ): Placed | undefined {
   const { lead, wiring, lengths } = subject;
   const strands = points.map((point) => wiring.terminals.find((terminal) => terminal.point === point));
@@ -224,18 +224,18 @@ function placeShort(
   if (pairs.flat().some((point) => point === null || point === undefined)) return undefined;
   const readings = pairs.map(([p, q]) => ohmsBetween(wiring.points[p!]!.id, wiring.points[q!]!.id, takes));
   const [near, far] = readings;
-  if (near === undefined || far === undefined || !Number.isFinite(near + far)) return undefined;
+  if (!near || !far || !Number.isFinite(near.ohms + far.ohms)) return undefined;
   const { resistors, nodes } = leadNetwork({ lead, lengths, celsius: takes[0]!.celsius, faults: [] }, wiring);
   const loop = pairs[0]!.reduce<number>(
     (sum, point, index) => sum + networkResistance(resistors, nodes, point!, pairs[1]![index]!),
     0,
   );
-  const share = (near - far + loop) / (2 * loop);
+  const share = (near.ohms - far.ohms + loop) / (2 * loop);
   const contacts = pairs.flat().reduce<number>((sum, point) => {
     const { endId, contact } = wiring.points[point!]!;
     return sum + contactAllowance(lead, endId, contact) / 2;
   }, 0);
-  const read = 2 * uncertainty.fixed + uncertainty.relative * (near + far) + contacts;
+  const read = near.uncertainty + far.uncertainty + contacts;
   const off = read / (2 * loop) + loopSpread * Math.abs(share - 0.5);
   const base = {
     pieceId: open.pieceId,
@@ -273,11 +273,14 @@ export function placeByReflection(
   };
 }
 
-function ohmsBetween(from: string, to: string, takes: readonly Readings[]): number | undefined {
+/** Ohms between two points, as the last who read them did; leads of a meter drop out of the difference that a place is found by. */
+function ohmsBetween(from: string, to: string, takes: readonly Readings[]): OhmReading | undefined {
   return takes
-    .flatMap(({ pairs }) => pairs.filter((pair) => pairKey(pair.from, pair.to) === pairKey(from, to)))
-    .map(ohmsOf)
-    .findLast((ohms) => ohms !== undefined);
+    .flatMap((take) => {
+      const shown = ohmsOf(take.pairs.find((pair) => pairKey(pair.from, pair.to) === pairKey(from, to)));
+      return shown === undefined ? [] : [ohmReading(take, shown)];
+    })
+    .at(-1);
 }
 
 /** A part of a piece as a place; where it may be off by more than a third of it, nothing is said. */

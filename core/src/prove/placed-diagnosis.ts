@@ -22,13 +22,13 @@ export function placedDiagnosis(
   reflected: readonly ReflectionFinding[] = [],
 ): readonly (readonly PlacedFault[])[] {
   if (!proof.diagnosis) return [];
-  const { lead, lengths, house } = plan;
+  const { lead, lengths } = plan;
   const subject = { lead, wiring: proof.wiring, lengths: new Map(Object.entries(lengths)) };
   const places = new Map<string, Placed | undefined>();
   const placedOf = (fault: Fault) => {
     const key = JSON.stringify(fault);
     if (!places.has(key)) {
-      const placed = placeFault(subject, fault, takes, house.meter);
+      const placed = placeFault(subject, fault, takes);
       const isTold = placed !== undefined && placed.where !== 'unsure';
       places.set(key, isTold ? placed : (placeByReflection(subject, fault, reflected) ?? placed));
     }

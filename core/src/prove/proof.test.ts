@@ -192,7 +192,7 @@ describe('readings by hand', () => {
 
 describe('a choke on the run', () => {
   const choked = withChoke(lead);
-  const asks = { ...house, practice: { ...house.practice, alsoAsk: ['sweep' as const] } };
+  const asks = { ...house, practice: { ...house.practice, proofLevel: 'by sweep' as const } };
   const rejection = (faults: InjectedFault[], asking: House = asks) => {
     const { family, ...choke } = proofPlanOf(planLead(choked, [card], house), asking);
     const own = family.filter(({ quantity }) => quantity === 'decibel');

@@ -1,7 +1,14 @@
 import type { ProofPlan } from './proof-plan.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
-import { continuityCheck, familyCheck, insulationCheck, resistanceCheck, wiggleCheck } from './checks.ts';
+import { continuityCheck, insulationCheck, resistanceCheck, wiggleCheck } from './checks.ts';
+import type { Instrument } from '../house/instrument.ts';
+import type { ProofLevel } from '../house/practice.ts';
+import { houseFor } from '../lead/own-practice.ts';
+import { familyCheck } from './family-reading.ts';
+import { lightingLength } from './length-check.ts';
+import { levelReached } from './proof-level.ts';
+import { spotChecks } from './spot-checks.ts';
 import { derivedChecks } from './derived-checks.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { diagnose } from './diagnosis.ts';
@@ -17,6 +24,8 @@ import type { Contradiction, Wiring } from '../wiring/wiring.ts';
 
 export interface Proof {
   readonly verdict: Verdict;
+  /** How far it goes with what was read. */
+  readonly level: ProofLevel;
   /** What decides the verdict, the first of the checks that is not Good. */
   readonly deciding: ProofCheck | undefined;
   readonly wiring: Wiring;
@@ -29,7 +38,8 @@ export interface Proof {
 
 /**
  * Judges the readings of a unit against its plan, all methods side by side. `lastEndId` is the end that was worked on last;
- * `sweeps` are the files that its readings name, by checksum.
+ * `sweeps` are the files that its readings name, by checksum; `instruments` what is there to read with now, else what was when it
+ * was started: only what they can decide is asked, unless its house, its order or the lead itself asks for more.
  */
 export function prove(
   plan: ProofPlan,
@@ -37,12 +47,17 @@ export function prove(
   {
     lastEndId,
     sweeps = new Map(),
-  }: { readonly lastEndId?: string | undefined; readonly sweeps?: Sweeps } = {},
+    instruments = plan.house.instruments,
+  }: {
+    readonly lastEndId?: string | undefined;
+    readonly sweeps?: Sweeps;
+    readonly instruments?: readonly Instrument[];
+  } = {},
 ): Proof {
-  const { lead, limits, family, derived, insulation, looks, house } = plan;
+  const { lead, limits, family, derived, insulation, looks } = plan;
   const wiring = leadWiring(lead);
   const matrix = pairMatrix(wiring, takes);
-  const context: CheckContext = { takes, house };
+  const context: CheckContext = { takes, house: houseFor(lead, plan.house), instruments };
   const line = sweepLineOf(lead, new Map(Object.entries(plan.lengths)));
   const checks = [
     ...lookChecks(looks, context),
@@ -52,7 +67,13 @@ export function prove(
     ...derivedChecks(derived, limits, context),
     ...family.map((check) => familyCheck(check, context)),
     insulationCheck(insulation, context),
-    ...(line ? sweepChecks(line, lead.requirement.frequencies, context, sweeps) : []),
+    ...lightingLength(plan, context),
+    ...(line
+      ? [
+          ...spotChecks(line, lead.requirement.frequencies, context),
+          ...sweepChecks(line, lead.requirement.frequencies, context, sweeps),
+        ]
+      : []),
   ];
   const wrong = matrix.pairs.some(({ planned, read }) => planned !== read);
   const deciding =
@@ -60,6 +81,7 @@ export function prove(
     checks.find(({ verdict, leftOut }) => verdict === 'Not yet' && !leftOut);
   return {
     verdict: deciding?.verdict ?? 'Good',
+    level: levelReached(checks),
     deciding,
     wiring,
     pairs: matrix.pairs,

@@ -6,11 +6,12 @@ const written = (value: number) => (Number.isFinite(value) ? value : null);
 
 /** The checks of a proof as they go into the record. */
 export function recordChecks(checks: readonly ProofCheck[]): RecordedCheck[] {
-  return checks.map(({ id, label, verdict, leftOut, detail, quantity, bound, judged, methods }) => ({
+  return checks.map(({ id, label, verdict, leftOut, notAsked, detail, quantity, bound, judged, methods }) => ({
     id,
     label,
     verdict,
     leftOut,
+    ...(notAsked === undefined ? {} : { notAsked }),
     detail,
     quantity: quantity satisfies QuantityKind,
     bound,

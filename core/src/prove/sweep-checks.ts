@@ -1,17 +1,14 @@
 import type { Network } from '../line/network.ts';
+import type { CheckKey } from '../reading/check-key.ts';
 import type { CheckBase, CheckContext, ProofCheck } from './checks.ts';
 import { checkOf } from './checks.ts';
-import type { Judged } from './judge.ts';
-import { judgeAtLeast, judgeAtMost, judgeBetween } from './judge.ts';
+import type { Judged, MethodReading } from './judge.ts';
+import { judgeAtLeast, judgeAtMost } from './judge.ts';
+import { lengthCheck } from './length-check.ts';
+import { networkAnalyser } from './network-analyser.ts';
+import { notAsked } from './proof-level.ts';
 import type { JudgedSweep } from './sweep-judge.ts';
-import {
-  judgeLossAt,
-  judgeReturnLossAt,
-  judgeSweep,
-  lengthLimits,
-  limitsByHand,
-  sweepWhy,
-} from './sweep-judge.ts';
+import { judgeSweep, lengthLimits, spotLimits, sweepWhy } from './sweep-judge.ts';
 import type { SweepLine } from './sweep-line.ts';
 
 /** Sweeps by the checksum of their file. */
@@ -31,79 +28,39 @@ const returnLossBase: CheckBase = {
   bound: 'at least',
   why: sweepWhy.returnLoss,
 };
-const lengthBase: CheckBase = {
-  key: { kind: 'length' },
-  label: 'Length by its delay',
-  quantity: 'distance',
-  bound: 'between',
-  why: sweepWhy.length,
-};
-
-/** Loss and match as somebody read them off and typed them. */
-function readByHand(
-  { family, instrument }: CheckContext['takes'][number],
-  limits: ReturnType<typeof limitsByHand>,
-) {
-  const [loss, returnLoss] = [family?.loss, family?.['return loss']];
-  return {
-    instrument,
-    loss: typeof loss === 'number' ? judgeLossAt(loss, limits.loss, undefined) : undefined,
-    returnLoss:
-      typeof returnLoss === 'number'
-        ? judgeReturnLossAt(returnLoss, limits.returnLoss, undefined)
-        : undefined,
-  };
-}
-
-/** Loss, match and length of a coax lead from its sweeps, one method for each; loss and match also as read by hand. */
+/** Loss, match and length of a coax lead from its sweeps, one method for each; length also as somebody read it by what comes back. */
 export function sweepChecks(
   line: SweepLine,
   frequencies: readonly number[],
-  { takes, house }: CheckContext,
+  context: CheckContext,
   sweeps: Sweeps,
 ): ProofCheck[] {
+  const { takes, house } = context;
   const judged = takes.flatMap(({ sweep, instrument, device }) => {
     const network = sweep && sweeps.get(sweep.hash);
     return network ? [{ instrument, result: judgeSweep(line, frequencies, network, house, device) }] : [];
   });
-  const limits = limitsByHand(line, frequencies, house);
-  const byHand = takes.map((take) => readByHand(take, limits));
-  const isAsked = house.practice.alsoAsk.includes('sweep');
-  const check = (
-    base: CheckBase,
-    of: (result: JudgedSweep) => Judged | undefined,
-    typed: (read: ReturnType<typeof readByHand>) => Judged | undefined,
-    unread: Judged,
-  ) =>
-    checkOf(
-      base,
-      [
-        ...judged.map(({ instrument, result }) => ({ instrument, judged: of(result) })),
-        ...byHand.map((read) => ({ instrument: read.instrument, judged: typed(read) })),
-      ].flatMap(({ instrument, judged: found }) =>
-        found && found.reading !== undefined ? [{ instrument, judged: found }] : [],
-      ),
-      unread,
-      !isAsked,
-    );
+  const methodsOf = (of: (result: JudgedSweep) => Judged | undefined): MethodReading[] =>
+    judged.flatMap(({ instrument, result }) => {
+      const found = of(result);
+      return found && found.reading !== undefined ? [{ instrument, judged: found }] : [];
+    });
+  const limits = spotLimits(line, Math.max(...frequencies), house);
+  const unasked = (key: CheckKey) =>
+    notAsked({ key, ...networkAnalyser(Math.max(...frequencies)) }, context);
   return [
-    check(
+    checkOf(
       lossBase,
-      ({ loss }) => loss?.judged,
-      ({ loss }) => loss,
+      methodsOf(({ loss }) => loss?.judged),
       judgeAtMost(undefined, limits.loss, 0),
+      unasked(lossBase.key),
     ),
-    check(
+    checkOf(
       returnLossBase,
-      ({ returnLoss }) => returnLoss.judged,
-      ({ returnLoss }) => returnLoss,
+      methodsOf(({ returnLoss }) => returnLoss.judged),
       judgeAtLeast(undefined, limits.returnLoss, 0),
+      unasked(returnLossBase.key),
     ),
-    check(
-      lengthBase,
-      ({ length }) => length?.judged,
-      () => undefined,
-      judgeBetween(undefined, lengthLimits(line), 0),
-    ),
+    lengthCheck(lengthLimits(line), methodsOf(({ length }) => length?.judged), context),
   ];
 }

@@ -11,6 +11,7 @@ import { lineFigures, velocityUncertainty } from '../cable/line-figures.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { Judged } from './judge.ts';
 import { judgeAtMost, judgeBetween } from './judge.ts';
+import type { Uncertainty } from '../house/instrument.ts';
 import type { Device } from '../reading/reading.ts';
 import type { SweepLine } from './sweep-line.ts';
 
@@ -106,7 +107,7 @@ export function judgeSweep(
       margin: returned.map((value, n) => value - limits.returnLossLimit[n]!),
     },
     frequencies,
-    (n) => judgeReturnLossAt(returned[n]!, limits.returnLossLimit[n]!, device),
+    (n) => judgeReturnLossAt(returned[n]!, limits.returnLossLimit[n]!, device?.uncertainty.directivity),
   );
   if (ports < 2) {
     const unloaded = returned[0]! < 2 * limits.predictedLoss[0]! + nearlyAll;
@@ -128,7 +129,7 @@ export function judgeSweep(
       margin: limits.lossLimit.map((most, n) => most - lost[n]!),
     },
     frequencies,
-    (n) => judgeLossAt(lost[n]!, limits.lossLimit[n]!, device),
+    (n) => judgeLossAt(lost[n]!, limits.lossLimit[n]!, device?.uncertainty.loss),
   );
   return { band, returnLoss, unloaded: false, loss, length: judgeLength(line, network) };
 }
@@ -173,29 +174,44 @@ function sweepLimits(
 }
 
 /** A loss against its limit, dB. */
-export function judgeLossAt(loss: number, limit: number, device: Device | undefined): Judged {
-  const { relative, fixed } = device?.uncertainty.loss ?? usualAnalyser.loss;
+export function judgeLossAt(
+  loss: number,
+  limit: number,
+  { relative, fixed }: Uncertainty = usualAnalyser.loss,
+): Judged {
   return judgeAtMost(loss, limit, relative * Math.max(0, loss) + fixed);
 }
 
-/** The directivity adds to the reflection itself; in decibels its two sides differ, so the verdict is made there. */
-export function judgeReturnLossAt(returnLoss: number, limit: number, device: Device | undefined): Judged {
-  const directivity = 10 ** (-(device?.uncertainty.directivity ?? usualAnalyser.directivity) / 20);
+/** What is left of the directivity, dB, adds to the reflection itself; in decibels its two sides differ, so the verdict is made there. */
+export function judgeReturnLossAt(
+  returnLoss: number,
+  limit: number,
+  left: number = usualAnalyser.directivity,
+): Judged {
+  const directivity = 10 ** (-left / 20);
   const reflection = 10 ** (-returnLoss / 20);
   const { verdict, reason } = judgeAtMost(reflection, 10 ** (-limit / 20), directivity);
   const uncertainty = Math.abs(returnLoss + 20 * Math.log10(reflection + directivity));
   return { verdict, reason, reading: returnLoss, limit, uncertainty };
 }
 
-/** Limits of loss and return loss at the highest working frequency, dB: what a reading by hand is held to. */
-export function limitsByHand(
-  line: SweepLine,
-  frequencies: readonly number[],
-  house: Pick<House, 'limits'>,
-): { readonly loss: number; readonly returnLoss: number } {
-  const at = Float64Array.of(Math.max(...frequencies));
-  const { lossLimit, returnLossLimit } = sweepLimits(line, at, house);
-  return { loss: lossLimit[0]!, returnLoss: returnLossLimit[0]! };
+/** What a lead should show at one frequency, and what it is held to there, dB. */
+export interface SpotLimits {
+  readonly loss: number;
+  readonly returnLoss: number;
+  readonly predictedLoss: number;
+  readonly predictedReturnLoss: number;
+}
+
+/** Prediction and limits at one frequency, hertz: what a reading by hand is held to. */
+export function spotLimits(line: SweepLine, hertz: number, house: Pick<House, 'limits'>): SpotLimits {
+  const at = sweepLimits(line, Float64Array.of(hertz), house);
+  return {
+    loss: at.lossLimit[0]!,
+    returnLoss: at.returnLossLimit[0]!,
+    predictedLoss: at.predictedLoss[0]!,
+    predictedReturnLoss: at.predictedReturnLoss[0]!,
+  };
 }
 
 /** Return loss that tolerances alone may add up to, less the allowance, dB: cable at both of its faces, and two connectors. */

@@ -90,20 +90,22 @@ describe('a sweep against its prediction', () => {
     expect(loss!.worst).toBe(-1);
   });
 
-  test('a reading by hand is judged as a sweep is at the highest working frequency', () => {
+  test('a reading at one frequency is judged as a sweep is there', () => {
+    const [hertz] = frequencies;
     const take: Readings = {
       by: 'Bench one',
       instrument: 'by hand',
       celsius: 20,
       pairs: [],
-      family: { loss: 1.8, 'return loss': 12 },
+      spots: [{ hertz: hertz!, loss: 1.8, returnLoss: 12 }],
     };
-    const { checks } = prove(proofPlanOf(plan, house), [take]);
+    const { checks, level } = prove(proofPlanOf(plan, house), [take]);
     const check = (id: string) => checks.find((each) => each.id === id)!;
     const { loss } = judged([]);
-    const at = loss!.frequencies.findIndex((frequency) => frequency >= Math.max(...frequencies));
-    expect(check('loss').judged!.limit).toBeCloseTo(loss!.limit[at]!, 1);
-    expect(check('return loss').verdict).toBe('Out');
+    const at = loss!.frequencies.findIndex((frequency) => frequency >= hertz!);
+    expect(check(`loss at ${hertz}`).judged!.limit).toBeCloseTo(loss!.limit[at]!, 1);
+    expect(check(`match at ${hertz}`).verdict).toBe('Out');
+    expect(level).toBe('by meter and load');
     expect(check('length').judged!.reason).toBe('not measured');
   });
 

@@ -8,6 +8,8 @@ describe('the key of a check', () => {
     ['return loss', { kind: 'return loss' }],
     ['resistance A.1-B.1', { kind: 'resistance', pathId: 'A.1-B.1' }],
     ['loop end one.1+-B.1+', { kind: 'loop', pathId: 'end one.1+-B.1+' }],
+    ['match at 145000000', { kind: 'match at', hertz: 145e6 }],
+    ['loss at 2400000000', { kind: 'loss at', hertz: 2.4e9 }],
     ['pair 2', { kind: 'pair', pair: 2 }],
     ['rejection choke-1', { kind: 'rejection', partId: 'choke-1' }],
     ['look A joint', { kind: 'look', endId: 'A', look: 'joint' }],

@@ -14,10 +14,12 @@ const plainKinds = [
 ] as const;
 const pathKinds = ['resistance', 'balance', 'loop'] as const;
 const pairKinds = ['terminator', 'pair'] as const;
+const spotKinds = ['match at', 'loss at'] as const;
 
 type PlainKind = (typeof plainKinds)[number];
 type PathKind = (typeof pathKinds)[number];
 type PairKind = (typeof pairKinds)[number];
+type SpotKind = (typeof spotKinds)[number];
 
 /** What a check of a proof is about. */
 export type CheckKey =
@@ -26,6 +28,8 @@ export type CheckKey =
   | { readonly kind: PathKind; readonly pathId: string }
   /** Data pair 1 or 2. */
   | { readonly kind: PairKind; readonly pair: number }
+  /** Read at one frequency, hertz. */
+  | { readonly kind: SpotKind; readonly hertz: number }
   /** Rejection of a choke on the run, by the id of the part. */
   | { readonly kind: 'rejection'; readonly partId: string }
   /** A look at an end, or at the whole lead where there is none. */
@@ -45,6 +49,9 @@ export function writeCheckKey(key: CheckKey): string {
     case 'terminator':
     case 'pair':
       return `${key.kind} ${key.pair}`;
+    case 'match at':
+    case 'loss at':
+      return `${key.kind} ${key.hertz}`;
     case 'rejection':
       return `${key.kind} ${key.partId}`;
     case 'look':
@@ -66,6 +73,9 @@ export function readCheckKey(text: string): CheckKey {
   if (path) return { kind: path, pathId: rest };
   const pair = pairKinds.find((kind) => kind === head);
   if (pair && Number.isInteger(Number(rest))) return { kind: pair, pair: Number(rest) };
+  const spot = spotKinds.find((kind) => text.startsWith(`${kind} `));
+  if (spot && Number(text.slice(spot.length)) > 0)
+    return { kind: spot, hertz: Number(text.slice(spot.length)) };
   if (head === 'rejection') return { kind: 'rejection', partId: rest };
   const last = rest.lastIndexOf(' ');
   const look = lookNames.find((name) => name === rest.slice(last + 1));

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { instrumentSchema, uncertaintySchema } from '../house/instrument.ts';
 
 /** One reading between two points: a tick, or ohms (`null` for open: JSON has no infinity). */
 export const pairReadingSchema = z.object({
@@ -7,9 +8,6 @@ export const pairReadingSchema = z.object({
   connected: z.boolean().optional(),
   ohms: z.number().min(0).nullable().optional(),
 });
-
-/** How far a reading may be off: a part of it and a fixed part, in the quantity's own unit. */
-const uncertaintySchema = z.object({ relative: z.number().min(0).max(1), fixed: z.number().min(0) });
 
 /** An instrument as it stood when it read: what a record must say of it later. */
 export const deviceSchema = z.object({
@@ -44,6 +42,28 @@ const wiggleSchema = z.object({
   drops: z.record(z.string(), z.number().int().min(0)),
 });
 
+/** Loss and match as read at one frequency, hertz and dB. */
+const spotSchema = z.object({
+  hertz: z.number().positive(),
+  loss: z.number().min(0).max(200).optional(),
+  /** Into a load at the far end. */
+  returnLoss: z.number().min(0).max(100).optional(),
+});
+
+/** Which instrument of the shop a hand read with, as it stood then, by what was read. */
+const typedFromSchema = z
+  .object({
+    ohms: instrumentSchema,
+    farads: instrumentSchema,
+    insulation: instrumentSchema,
+    loss: instrumentSchema,
+    match: instrumentSchema,
+    length: instrumentSchema,
+    /** The load at the far end while the match was read. */
+    load: instrumentSchema,
+  })
+  .partial();
+
 /** A set of readings of one unit by one method, as they were taken; whatever was not read is missing. */
 export const readingsSchema = z.object({
   by: z.string(),
@@ -59,6 +79,12 @@ export const readingsSchema = z.object({
   /** Capacitance between two points of one end, farads: tells how far an open is. */
   farads: z.array(z.object({ from: z.string(), to: z.string(), farads: z.number().min(0) })).optional(),
   wiggle: wiggleSchema.optional(),
+  typedFrom: typedFromSchema.optional(),
+  /** What a meter of two wires showed with its leads on each other, ohm; absent where nobody did that. */
+  leadsOhms: z.number().min(0).max(100).optional(),
+  spots: z.array(spotSchema).optional(),
+  /** Length by what comes back, metres. */
+  length: z.number().positive().optional(),
   /** Looks by the id of the check. */
   looks: z.record(z.string(), z.boolean()).optional(),
   /** A sweep of one or two ports, as Touchstone. */
@@ -70,7 +96,8 @@ export const readingsSchema = z.object({
 export type PairReading = z.infer<typeof pairReadingSchema>;
 export type Readings = z.infer<typeof readingsSchema>;
 export type Device = z.infer<typeof deviceSchema>;
-export type Uncertainty = z.infer<typeof uncertaintySchema>;
+export type TypedFrom = z.infer<typeof typedFromSchema>;
+export type Spot = z.infer<typeof spotSchema>;
 
 /** Below this a pair counts as connected, ohm: far above any lead, far below any insulation. */
 export const connectedBelow = 1e3;
@@ -104,6 +131,8 @@ export function isEmptyTake(take: Readings): boolean {
     take.insulationOhms === undefined &&
     Object.keys(take.family ?? {}).length === 0 &&
     (take.farads ?? []).length === 0 &&
+    (take.spots ?? []).length === 0 &&
+    take.length === undefined &&
     Object.keys(take.looks ?? {}).length === 0 &&
     !take.wiggle &&
     !take.sweep &&

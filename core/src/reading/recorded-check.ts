@@ -10,6 +10,8 @@ export const recordedCheckSchema = z.object({
   label: z.string(),
   verdict: z.enum(['Good', 'Out', 'Not yet']),
   leftOut: z.boolean(),
+  /** Why it was not asked; absent in records of earlier versions. */
+  notAsked: z.string().optional(),
   detail: z.string(),
   quantity: quantityKindSchema,
   bound: z.enum(['at least', 'at most', 'between']),

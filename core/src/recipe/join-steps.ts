@@ -1,3 +1,4 @@
+import { hasKind } from '../house/instrument.ts';
 import {
   holdLabels,
   holdWords,
@@ -141,7 +142,12 @@ export function setbackStep(
 ): StepDraft {
   const first = role === 'contact-height';
   const label = first ? 'Contact seated and at its height' : 'Setback at the end';
-  const { contactHeight } = input.house.practice;
+  const { practice, instruments } = input.house;
+  // Where no gauge is owned an eye against the mating face has to do.
+  const contactHeight =
+    practice.contactHeight === 'by gauge' && !hasKind(instruments, 'depth gauge')
+      ? 'by look'
+      : practice.contactHeight;
   if (contactHeight !== 'by gauge')
     return {
       role,

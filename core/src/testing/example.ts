@@ -8,6 +8,7 @@ import type { EndInput } from '../end/end-input.ts';
 import type { AnsweredContents } from '../connector/contents.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { defaultHouse } from '../house/house.ts';
+import { newInstrument } from '../house/instrument.ts';
 import type { BudgetWant } from '../line/budget.ts';
 import { connectorSeriesById } from '../connector/series.ts';
 import type { Lead } from '../lead/lead.ts';
@@ -17,7 +18,15 @@ import type { Choke } from '../fit/choke-rejection.ts';
 
 /** Examples for tests: the receiver patch lead, its card and a house with defaults. */
 export const now = '2026-11-24T08:00:00.000Z';
-export const house = defaultHouse(now);
+/** A shop that has just begun, with no more than every shop has. */
+export const newShop = defaultHouse(now);
+/** One that can prove what its leads are held to, but for sweeps. */
+export const house: House = {
+  ...newShop,
+  instruments: (
+    ['milliohm meter', 'capacitance meter', 'insulation tester', 'dummy load', 'terminator', 'depth gauge'] as const
+  ).map((kind) => newInstrument(kind, kind)),
+};
 
 export function exampleLead(options: { cableId?: string; connectorId?: string; length?: number } = {}) {
   const { cableId = 'rg-223', connectorId = 'tnc-plug-50-crimp-5', length = 3.4 } = options;

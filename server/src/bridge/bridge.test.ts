@@ -1,6 +1,7 @@
 import type { AddressInfo, Server, Socket } from 'node:net';
 import { createServer } from 'node:net';
 import { afterAll, afterEach, beforeAll, describe, expect, test } from '@jest/globals';
+import { isOverdue } from '@gorvane/core/reading/reading.ts';
 import type { InstrumentRequest } from '@gorvane/core/instrument/messages.ts';
 import { fromBase64 } from '@gorvane/core/instrument/number-block.ts';
 import type { VirtualSetup } from '@gorvane/core/instrument/virtual-setup.ts';
@@ -34,7 +35,8 @@ describe('the simulated instruments over TCP', () => {
       expect(problem).toBeNull();
       expect(device).toMatchObject({ simulated: true, serial: expect.stringMatching(/^SIM-/) });
     }
-    expect(states[1]!.device!.due).toBe('2026-11-10');
+    const today = new Date().toISOString();
+    expect(states.map(({ device }) => isOverdue(device!, today))).toEqual([false, false, true]);
     expect(states[0]!.device!.uncertainty.ohms).toEqual({ relative: 0.005, fixed: 0.001 });
     expect(states[2]!.device!.correction).toMatch(/full two-port/);
   });

@@ -1,4 +1,4 @@
-import type { Uncertainty } from '@gorvane/core/reading/reading.ts';
+import type { Uncertainty } from '@gorvane/core/house/instrument.ts';
 import type { ScpiCommands } from '../scpi/session.ts';
 
 /** Who a simulated instrument says it is, when it was calibrated, and how far it may be off. */

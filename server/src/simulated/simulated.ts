@@ -12,7 +12,11 @@ export interface SimulatedBench {
   close(): Promise<void>;
 }
 
-const calibrated = { calibrated: '2026-03-02', due: '2027-03-02' };
+const dayFromNow = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+
+/** Calibrated for a year, whenever the server is started; the analyser was due a fortnight ago, which shows what is said then. */
+const calibrated = { calibrated: dayFromNow(-265), due: dayFromNow(100) };
+const overdue = { calibrated: dayFromNow(-379), due: dayFromNow(-14) };
 
 const makers = [
   {
@@ -33,10 +37,9 @@ const makers = [
     label: 'Simulated meter',
     make: () =>
       meter({
+        ...calibrated,
         model: 'R C and insulation meter',
         serial: 'SIM-0500',
-        calibrated: '2025-11-10',
-        due: '2026-11-10',
         accuracy: {
           OHMS: { relative: 0.002, fixed: 0.0005 },
           FARAds: { relative: 0.005, fixed: 0.5e-12 },
@@ -50,7 +53,7 @@ const makers = [
     label: 'Simulated analyser',
     make: () =>
       analyser({
-        ...calibrated,
+        ...overdue,
         model: 'two-port network analyser',
         serial: 'SIM-2001',
         correction: 'full two-port, planes at the cable ends',

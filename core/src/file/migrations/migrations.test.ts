@@ -21,7 +21,7 @@ import type { Archive } from '../archive.ts';
 import { archiveVersion, readArchive, tableNames } from '../archive.ts';
 import { dataVersion, migrated, migrations, recordsVersion } from './migrations.ts';
 
-const versions = ['1', '2', '3', '4', '5-archive-2', '5', '6', '7', '8', '9'];
+const versions = ['1', '2', '3', '4', '5-archive-2', '5', '6', '7', '8', '9', '10'];
 const tableOf = (name: string, table: string): Record<string, unknown>[] =>
   archivedJson(name, `${table}.json`)!;
 const versionOf = (name: string): number => archivedJson<{ version: number }>(name, 'manifest.json')!.version;

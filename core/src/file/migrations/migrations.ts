@@ -5,6 +5,7 @@ import { rolesAndWholePlans } from './to-7.ts';
 import { benchApart } from './to-8.ts';
 import { piecesAndJoints } from './to-9.ts';
 import { toolsAsRecords } from './to-10.ts';
+import { instrumentsAsRecords } from './to-11.ts';
 
 /** From one version of stored records to the next, record by record. Never changed once it has been used. */
 export interface Migration {
@@ -14,7 +15,7 @@ export interface Migration {
 }
 
 /** The version of stored records, in databases and archives alike. */
-export const dataVersion = 10;
+export const dataVersion = 11;
 
 /** The same list for the database and for archives. */
 export const migrations: readonly Migration[] = [
@@ -28,6 +29,7 @@ export const migrations: readonly Migration[] = [
   { from: 7, to: 8, up: benchApart },
   { from: 8, to: 9, up: piecesAndJoints },
   { from: 9, to: 10, up: toolsAsRecords },
+  { from: 10, to: 11, up: instrumentsAsRecords },
 ];
 
 /** Archives counted by themselves up to 3: the oldest records that an archive of such a version may hold. */

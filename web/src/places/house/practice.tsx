@@ -19,7 +19,6 @@ const leftOutNames: Readonly<Record<Practices['leaveOut'][number], string>> = {
 const alsoAskedNames: Readonly<Record<Practices['alsoAsk'][number], string>> = {
   looks: 'looks: joints, cable, contact, the whole',
   wiggle: 'that it holds while it is moved',
-  sweep: 'loss, match and length of coax, and its chokes, by an analyser',
 };
 
 /** What a practice makes of every lead that can be planned. */
@@ -83,7 +82,7 @@ export function Practice({ house: { record, edit } }: PanelProps) {
             onChange={({ currentTarget: { checked } }) => leaveOut(check, checked)}
           />
         ))}
-        {(['looks', 'wiggle', 'sweep'] as const).map((check) => (
+        {(['looks', 'wiggle'] as const).map((check) => (
           <Checkbox
             key={check}
             mt={6}

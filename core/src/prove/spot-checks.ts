@@ -1,0 +1,141 @@
+import type { Instrument } from '../house/instrument.ts';
+import { coversFrequency, reads } from '../house/instrument.ts';
+import { formatDecibels } from '../quantity/decibel.ts';
+import { formatFrequency } from '../quantity/frequency.ts';
+import { formatMatch } from '../quantity/standing-wave.ts';
+import type { Readings, Spot } from '../reading/reading.ts';
+import type { CheckContext, ProofCheck } from './checks.ts';
+import { checkOf } from './checks.ts';
+import type { MethodReading } from './judge.ts';
+import { judgeAtLeast, judgeAtMost, orCannotDecide } from './judge.ts';
+import { networkAnalyser } from './network-analyser.ts';
+import { notAsked } from './proof-level.ts';
+import type { SpotLimits } from './sweep-judge.ts';
+import { judgeLossAt, judgeReturnLossAt, spotLimits, sweepWhy, usualAnalyser } from './sweep-judge.ts';
+import type { SweepLine } from './sweep-line.ts';
+
+/** What a load that does not say comes back with itself, dB. Engineering value. */
+const usualLoad = 30;
+
+/** Match into a load, and loss, at single frequencies. */
+export interface SpotReading {
+  readonly take: Readings;
+  readonly spot: Spot;
+}
+
+/** Every reading at one frequency of all takes. */
+function spotReadings(takes: readonly Readings[]): SpotReading[] {
+  return takes.flatMap((take) => (take.spots ?? []).map((spot) => ({ take, spot })));
+}
+
+/**
+ * Match and loss at single frequencies, beside the prediction there: a row for each frequency that somebody read, and, where an
+ * analyser and a load are there but nothing that sweeps, for each working frequency.
+ */
+export function spotChecks(
+  line: SweepLine,
+  working: readonly number[],
+  context: CheckContext,
+): ProofCheck[] {
+  const read = spotReadings(context.takes);
+  const sweeps = networkAnalyser(Math.max(...working)).canRead(context.instruments);
+  const wanted = sweeps ? [] : working.filter((hertz) => canMatch(line, hertz, context.instruments));
+  const hertzOf = (has: (spot: Spot) => boolean) => read.flatMap(({ spot }) => (has(spot) ? [spot.hertz] : []));
+  const each = (frequencies: readonly number[]) => [...new Set(frequencies)].sort((a, b) => a - b);
+  return [
+    ...each([...wanted, ...hertzOf(({ returnLoss }) => returnLoss !== undefined)]).map((hertz) =>
+      matchCheck(line, hertz, read, context),
+    ),
+    ...each(hertzOf(({ loss }) => loss !== undefined)).map((hertz) => lossCheck(line, hertz, read, context)),
+  ];
+}
+
+/** Whether an analyser and a load of the line's impedance are there for a frequency. */
+function canMatch({ reference }: SweepLine, hertz: number, instruments: readonly Instrument[]): boolean {
+  const isThere = (each: Instrument) => coversFrequency(each, hertz);
+  return (
+    instruments.some((each) => reads(each, 'match') && isThere(each)) &&
+    instruments.some((each) => each.impedance === reference && each.match !== null && isThere(each))
+  );
+}
+
+function matchCheck(
+  line: SweepLine,
+  hertz: number,
+  read: readonly SpotReading[],
+  context: CheckContext,
+): ProofCheck {
+  const key = { kind: 'match at', hertz } as const;
+  const limits = spotLimits(line, hertz, context.house);
+  const methods = read.flatMap(({ take, spot }): MethodReading[] => {
+    if (spot.hertz !== hertz || spot.returnLoss === undefined) return [];
+    const left = directivityWithLoad(take, limits);
+    return [
+      {
+        instrument: take.instrument,
+        judged: orCannotDecide(
+          judgeReturnLossAt(spot.returnLoss, limits.returnLoss, left),
+          judgeReturnLossAt(limits.predictedReturnLoss, limits.returnLoss, left),
+        ),
+      },
+    ];
+  });
+  const what = `analyser and ${line.reference} ohm load for ${formatFrequency(hertz)}`;
+  return checkOf(
+    {
+      key,
+      label: `Match into a load at ${formatFrequency(hertz)}`,
+      quantity: 'decibel',
+      bound: 'at least',
+      why: `${sweepWhy.returnLoss} SWR at most ${formatMatch(limits.returnLoss)}; predicted ${formatMatch(limits.predictedReturnLoss)}.`,
+    },
+    methods,
+    judgeAtLeast(undefined, limits.returnLoss, 0),
+    notAsked(
+      { key, what, canRead: (instruments) => canMatch(line, hertz, instruments), defines: false },
+      context,
+    ),
+  );
+}
+
+/** The reflection of the load comes through the cable and back, beside what is left of the directivity: worst case, dB. */
+function directivityWithLoad({ typedFrom, device }: Readings, { predictedLoss }: SpotLimits): number {
+  const analyser = typedFrom?.match?.match ?? device?.uncertainty.directivity ?? usualAnalyser.directivity;
+  const load = (typedFrom?.load?.match ?? usualLoad) + 2 * predictedLoss;
+  return -20 * Math.log10(10 ** (-analyser / 20) + 10 ** (-load / 20));
+}
+
+function lossCheck(
+  line: SweepLine,
+  hertz: number,
+  read: readonly SpotReading[],
+  context: CheckContext,
+): ProofCheck {
+  const limits = spotLimits(line, hertz, context.house);
+  const methods = read.flatMap(({ take, spot }): MethodReading[] => {
+    if (spot.hertz !== hertz || spot.loss === undefined) return [];
+    const off = take.typedFrom?.loss?.loss ?? take.device?.uncertainty.loss ?? usualAnalyser.loss;
+    return [
+      {
+        instrument: take.instrument,
+        judged: orCannotDecide(
+          judgeLossAt(spot.loss, limits.loss, off),
+          judgeLossAt(limits.predictedLoss, limits.loss, off),
+        ),
+      },
+    ];
+  });
+  return checkOf(
+    {
+      key: { kind: 'loss at', hertz },
+      label: `Loss at ${formatFrequency(hertz)}`,
+      quantity: 'decibel',
+      bound: 'at most',
+      why: `${sweepWhy.loss} Predicted ${formatDecibels(limits.predictedLoss)}.`,
+    },
+    methods,
+    judgeAtMost(undefined, limits.loss, 0),
+    // Only what was read has a row; where its meter cannot decide it stays out.
+    'nobody read it',
+  );
+}
