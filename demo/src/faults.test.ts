@@ -156,8 +156,7 @@ describe('random faults in random leads', () => {
           }));
           const subject = { lead: plan.lead, wiring: proof.wiring, lengths: plan.lengths };
           const all = [...takes, { ...takes[0]!, pairs: [], farads }];
-          const placedOf = (fault: Parameters<typeof placeFault>[1]) =>
-            placeFault(subject, fault, all);
+          const placedOf = (fault: Parameters<typeof placeFault>[1]) => placeFault(subject, fault, all);
           const [first] = withPlaces(proof.wiring, explanations, placedOf);
           const placed = placedOf(first!.faults[0]!);
           if (!placed || placed.where === 'unsure' || placed.pieceId !== piece.id) return;

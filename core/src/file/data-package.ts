@@ -5,15 +5,13 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { z } from 'zod';
 import type { Unit, UnitEvent } from '../unit/unit.ts';
 import { unitEventSchema, unitSchema } from '../unit/unit.ts';
-import { unitProgress } from '../unit/progress.ts';
-import { checksOfProof } from '../unit/certificate.ts';
 import { canonicalJson } from '../record/canonical-json.ts';
 import type { ChainFinding } from '../record/chain.ts';
 import { verifyChain } from '../record/chain.ts';
 import { checksum } from '../record/checksum.ts';
 import { keptFilesOf, planFile } from '../unit/kept-files.ts';
 import { frozenPlanSchema, programVersion } from '../plan/frozen-plan.ts';
-import { writeCsv } from './csv.ts';
+import { checksCsv, pairsCsv } from './proof-csv.ts';
 
 const format = 'gorvane data package';
 const packageVersion = 1;
@@ -83,65 +81,6 @@ function folderNames(serials: readonly string[]): string[] {
     const like = serials.slice(0, n).filter((other) => other === serial).length;
     return `${safeName(serial)}${like === 0 ? '' : `_${like + 1}`}`;
   });
-}
-
-/** Every check of every proof, one line each. */
-function checksCsv(unit: Unit, events: readonly UnitEvent[]): string {
-  const { plan } = unit;
-  const proofs = plan ? unitProgress(unit, events).proofs : [];
-  return writeCsv(
-    [
-      'proof',
-      'at',
-      'by',
-      'check',
-      'reading',
-      'limit',
-      'other limit',
-      'bound',
-      'uncertainty',
-      'quantity',
-      'verdict',
-      'left out',
-    ],
-    proofs.flatMap((proof, n) =>
-      checksOfProof(plan!, proof).map(
-        ({ label, reading, limit, between, bound, uncertainty, quantity, verdict, leftOut }) => [
-          n + 1,
-          proof.at,
-          proof.by,
-          label,
-          reading === undefined ? null : (reading ?? 'open'),
-          between ? between[0] : (limit ?? null),
-          between?.[1] ?? null,
-          bound,
-          uncertainty ?? null,
-          quantity,
-          verdict,
-          leftOut ? 'yes' : 'no',
-        ],
-      ),
-    ),
-  );
-}
-
-/** Every reading between two points, SI. */
-function pairsCsv(unit: Unit, events: readonly UnitEvent[]): string {
-  const { proofs } = unitProgress(unit, events);
-  return writeCsv(
-    ['proof', 'instrument', 'from', 'to', 'reading (ohm)'],
-    proofs.flatMap(({ takes }, n) =>
-      takes.flatMap(({ instrument, pairs }) =>
-        pairs.map(({ from, to, ohms, connected }) => [
-          n + 1,
-          instrument,
-          from,
-          to,
-          ohms === undefined ? (connected ? 'closed' : 'open') : (ohms ?? 'open'),
-        ]),
-      ),
-    ),
-  );
 }
 
 /** What is wrong with a package or a unit of it. */

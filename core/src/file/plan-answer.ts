@@ -188,7 +188,7 @@ function stepAnswer(plan: LeadPlan, step: Step) {
   };
 }
 
-function checkAnswer({ id, label, judged, quantity, bound, leftOut, limit, why }: ProofCheck) {
+function checkAnswer({ id, label, judged, quantity, bound, leftOut, notAsked, limit, why }: ProofCheck) {
   const limits = judged && (judged.between ?? [judged.limit]);
   const written = limits?.map((value) => figureIn(value, quantity).value);
   return {
@@ -198,6 +198,7 @@ function checkAnswer({ id, label, judged, quantity, bound, leftOut, limit, why }
     bound,
     unit: judged ? figureIn(0, quantity).unit : '',
     asked: !leftOut,
+    notAsked: notAsked ?? null,
     because: why ?? limit?.formula ?? '',
   };
 }

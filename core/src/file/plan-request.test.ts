@@ -31,7 +31,8 @@ describe('a plan that a script asks for', () => {
     expect(answer.ends[0]!.cuts.map(({ fromJacketMm }) => fromJacketMm)).toEqual([6.6, 10.6, 14.4]);
     expect(answer.loss).toEqual([{ hertz: 162e6, matchedDb: plan.matches[0]!.matchedLoss.value }]);
     const resistance = answer.checks.find(({ label }) => /Resistance, centre/.test(label))!;
-    expect(resistance).toMatchObject({ limit: plan.paths[0]!.limit.value, unit: 'ohm', asked: true });
+    expect(resistance).toMatchObject({ limit: plan.paths[0]!.limit.value, unit: 'ohm', asked: false });
+    expect(resistance.notAsked).toMatch(/no ohm meter fine enough/);
     const used = answer.steps.flatMap(({ uses }) => uses);
     expect(answer.parts.filter(({ id }) => !used.includes(id))).toEqual([]);
     expect(answer.thread.map(({ part }) => part)).toEqual(expect.arrayContaining(['A/ferrule', 'B/ferrule']));

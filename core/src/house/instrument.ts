@@ -121,9 +121,7 @@ export function readersOf(instruments: readonly Instrument[], quantity: Quantity
     const { relative, fixed } = instrument[quantity]!;
     return fixed + relative * typical[quantity];
   };
-  return instruments
-    .filter((instrument) => reads(instrument, quantity))
-    .sort((a, b) => off(a) - off(b));
+  return instruments.filter((instrument) => reads(instrument, quantity)).sort((a, b) => off(a) - off(b));
 }
 
 /** Readings by which two instruments are compared: of a short lead, SI and dB. */

@@ -24,7 +24,11 @@ export interface BadJoint {
  * each, of the places that the readings leave: a core whose loss explains the figure before a joint that happens to have the
  * same, and of alike places the end that was worked on last, else as the ends stand in the lead.
  */
-export function badJoints(plan: ProofPlan, proof: Proof, lastEndId?: string): readonly (readonly BadJoint[])[] {
+export function badJoints(
+  plan: ProofPlan,
+  proof: Proof,
+  lastEndId?: string,
+): readonly (readonly BadJoint[])[] {
   const nets = plannedPartition(proof.wiring);
   const found = [
     ...byNet(readPaths(plan.limits, proof), ({ ends }) => String(nets[ends[0]]!)).map((paths) => [
@@ -38,8 +42,7 @@ export function badJoints(plan: ProofPlan, proof: Proof, lastEndId?: string): re
   ];
   const endIds = plan.lead.ends.map(({ id }) => id);
   const rank = ({ endId, fault }: BadJoint) =>
-    (fault.kind === 'open' ? 0 : 2 * endIds.length) +
-    (endId === lastEndId ? 0 : 1 + endIds.indexOf(endId));
+    (fault.kind === 'open' ? 0 : 2 * endIds.length) + (endId === lastEndId ? 0 : 1 + endIds.indexOf(endId));
   return found
     .filter((places) => places.length > 0)
     .map((places) => [...places].sort((a, b) => rank(a) - rank(b)));
@@ -75,7 +78,13 @@ function readPaths(limits: readonly ExpectedPath[], { wiring, checks, pairs }: P
     const { reading = ohms, limit = path.limit.value, uncertainty = 0 } = check?.judged ?? {};
     const read = reading * (path.limit.value / limit);
     return [
-      { ends: [a, b], isOut: check?.verdict === 'Out', ohms: read, excess: read - path.expected, uncertainty },
+      {
+        ends: [a, b],
+        isOut: check?.verdict === 'Out',
+        ohms: read,
+        excess: read - path.expected,
+        uncertainty,
+      },
     ];
   });
 }

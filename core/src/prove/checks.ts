@@ -7,6 +7,7 @@ import type { Explained, QuantityKind } from '../quantity/explained.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { Instrument, Uncertainty } from '../house/instrument.ts';
+import { readBy } from '../reading/typed-from.ts';
 import { meterOff, ohmReading } from '../reading/ohms.ts';
 import type { Judged, MethodReading } from './judge.ts';
 import {
@@ -101,7 +102,7 @@ export function resistanceCheck(path: ExpectedPath, context: CheckContext): Proo
     const judged = judgeOhms(reading, (ohms, uncertainty) => judgeAtMost(ohms, limit, uncertainty));
     return [
       {
-        instrument: take.instrument,
+        instrument: readBy(take, 'ohms'),
         judged: orCannotDecide(judged, judgeAtMost(sound, limit, reading.uncertainty)),
       },
     ];
@@ -149,9 +150,12 @@ export function insulationCheck({ volts, ohms: limit }: InsulationWanted, contex
     judgeAtLeast(ohms, limit, uncertaintyOf(ohms, uncertainty));
   const methods = takes.flatMap((take): MethodReading[] => {
     if (take.insulationOhms === undefined) return [];
-    const { device, typedFrom, instrument } = take;
-    const uncertainty = typedFrom?.insulation?.insulation ?? device?.uncertainty.insulation ?? usualInsulation;
-    return [{ instrument, judged: judge(take.insulationOhms ?? Infinity, uncertainty) }];
+    const { device, typedFrom } = take;
+    const uncertainty =
+      typedFrom?.insulation?.insulation ?? device?.uncertainty.insulation ?? usualInsulation;
+    return [
+      { instrument: readBy(take, 'insulation'), judged: judge(take.insulationOhms ?? Infinity, uncertainty) },
+    ];
   });
   const key = { kind: 'insulation' } as const;
   const canRead = (instruments: readonly Instrument[]) =>

@@ -13,6 +13,7 @@ import { checkOf, ohmsNotAsked } from './checks.ts';
 import type { MethodReading } from './judge.ts';
 import { judgeAtMost, judgeOhms, orCannotDecide } from './judge.ts';
 import type { OhmReading } from '../reading/ohms.ts';
+import { readBy } from '../reading/typed-from.ts';
 import { ohmReading } from '../reading/ohms.ts';
 import { ohmsOf, pairKey } from '../reading/reading.ts';
 import type { ExpectedPath } from './resistance.ts';
@@ -117,7 +118,7 @@ function twoPathCheck(
     const judged = judgeOhms(both, (ohms, off) => judgeAtMost(ohms, limit, off));
     return [
       {
-        instrument: take.instrument,
+        instrument: readBy(take, 'ohms'),
         judged: orCannotDecide(judged, judgeAtMost(sound, limit, uncertainty)),
       },
     ];

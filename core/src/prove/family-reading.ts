@@ -2,6 +2,7 @@ import type { Instrument, Uncertainty } from '../house/instrument.ts';
 import { reads } from '../house/instrument.ts';
 import { readCheckKey } from '../reading/check-key.ts';
 import { ohmReading } from '../reading/ohms.ts';
+import { readBy } from '../reading/typed-from.ts';
 import type { Readings } from '../reading/reading.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
 import { checkOf, leftByHouse } from './checks.ts';
@@ -37,7 +38,8 @@ export function familyCheck(check: FamilyCheck, context: CheckContext): ProofChe
       quantity === 'resistance'
         ? judgeOhms(ohmReading(take, value), judge)
         : judge(value, uncertaintyOf(value, familyUncertainty(quantity, take)));
-    return [{ instrument: take.instrument, judged }];
+    const by = ({ resistance: 'ohms', capacitance: 'farads', decibel: 'loss' } as const)[quantity];
+    return [{ instrument: readBy(take, by), judged }];
   });
   const made = checkOf(
     { key: readCheckKey(id), label, quantity, bound: isAcrossChoke ? 'at least' : 'between', why },

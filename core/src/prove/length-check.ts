@@ -1,5 +1,6 @@
 import type { Instrument } from '../house/instrument.ts';
 import { hasKind } from '../house/instrument.ts';
+import { readBy } from '../reading/typed-from.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
 import { checkOf } from './checks.ts';
 import type { MethodReading } from './judge.ts';
@@ -16,10 +17,11 @@ export function lengthCheck(
   context: CheckContext,
 ): ProofCheck {
   const key = { kind: 'length' } as const;
-  const typed = context.takes.flatMap(({ length, typedFrom, instrument }): MethodReading[] => {
+  const typed = context.takes.flatMap((take): MethodReading[] => {
+    const { length, typedFrom } = take;
     if (length === undefined) return [];
     const off = uncertaintyOf(length, typedFrom?.length?.length ?? usualReflectometer);
-    return [{ instrument, judged: judgeBetween(length, limits, off) }];
+    return [{ instrument: readBy(take, 'length'), judged: judgeBetween(length, limits, off) }];
   });
   const canRead = (instruments: readonly Instrument[]) => hasKind(instruments, 'reflectometer');
   return checkOf(

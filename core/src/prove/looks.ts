@@ -157,7 +157,13 @@ export function lookChecks(looks: readonly PlannedLook[], { takes, house }: Chec
       label,
       verdict: answer === undefined ? 'Not yet' : answer ? 'Good' : 'Out',
       ...outOfVerdict(
-        answer !== undefined ? undefined : whenFinished ? 'seen when finished' : isAsked ? undefined : leftByHouse,
+        answer !== undefined
+          ? undefined
+          : whenFinished
+            ? 'seen when finished'
+            : isAsked
+              ? undefined
+              : leftByHouse,
       ),
       detail:
         answer === undefined

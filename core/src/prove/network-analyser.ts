@@ -7,8 +7,7 @@ export const networkAnalyser = (frequency: number): Omit<Need, 'key'> => ({
   what: `network analyser that reaches ${formatFrequency(frequency)}`,
   canRead: (instruments) =>
     instruments.some(
-      (each) =>
-        each.kind === 'network analyser' && reads(each, 'loss') && coversFrequency(each, frequency),
+      (each) => each.kind === 'network analyser' && reads(each, 'loss') && coversFrequency(each, frequency),
     ),
   defines: true,
 });

@@ -107,11 +107,7 @@ function wantedAt(
 }
 
 /** A fault of an explanation placed by what was read; undefined where nothing was read that tells. */
-export function placeFault(
-  subject: Subject,
-  fault: Fault,
-  takes: readonly Readings[],
-): Placed | undefined {
+export function placeFault(subject: Subject, fault: Fault, takes: readonly Readings[]): Placed | undefined {
   if (fault.kind === 'open') return placeOpen(subject, fault.terminal, takes);
   if (fault.kind === 'short') return placeShort(subject, fault.points, takes);
   return undefined;

@@ -1,4 +1,4 @@
-import type { ProofLevel } from '../house/practice.ts';
+import type { Practice, ProofLevel } from '../house/practice.ts';
 import { proofLevels } from '../house/practice.ts';
 import type { Instrument } from '../house/instrument.ts';
 import type { House } from '../house/house.ts';
@@ -32,6 +32,14 @@ export function levelReached(checks: readonly Pick<RecordedCheck, 'id' | 'verdic
   return proofLevels[Math.max(0, ...reached)]!;
 }
 
+/** The practice of a house where an order asks for a proof of its own: the further of the two. */
+export function askedFurther(practice: Practice, ordered: ProofLevel | undefined): Practice {
+  const rank = (level: Practice['proofLevel']) => proofLevels.findIndex((each) => each === level);
+  return ordered !== undefined && rank(ordered) > rank(practice.proofLevel)
+    ? { ...practice, proofLevel: ordered }
+    : practice;
+}
+
 /** What a check takes. */
 export interface Need {
   readonly key: CheckKey;
@@ -58,7 +66,7 @@ export function notAsked(
   const level = levelOfCheck(key);
   if (proofLevel !== 'as far as the instruments reach') {
     if (proofLevels.indexOf(level) > proofLevels.indexOf(proofLevel))
-      return `this house asks for a proof ${proofLevel}`;
+      return `a proof ${proofLevel} is asked for`;
     if (defines) return undefined;
   }
   return canRead(instruments) ? undefined : `no ${what} in Stores`;

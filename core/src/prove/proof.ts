@@ -7,7 +7,7 @@ import type { ProofLevel } from '../house/practice.ts';
 import { houseFor } from '../lead/own-practice.ts';
 import { familyCheck } from './family-reading.ts';
 import { lightingLength } from './length-check.ts';
-import { levelReached } from './proof-level.ts';
+import { askedFurther, levelReached } from './proof-level.ts';
 import { spotChecks } from './spot-checks.ts';
 import { derivedChecks } from './derived-checks.ts';
 import type { Diagnosis } from './diagnosis.ts';
@@ -39,7 +39,7 @@ export interface Proof {
 /**
  * Judges the readings of a unit against its plan, all methods side by side. `lastEndId` is the end that was worked on last;
  * `sweeps` are the files that its readings name, by checksum; `instruments` what is there to read with now, else what was when it
- * was started: only what they can decide is asked, unless its house, its order or the lead itself asks for more.
+ * was started: only what they can decide is asked, unless its house, the lead itself or its order (`ordered`) asks for more.
  */
 export function prove(
   plan: ProofPlan,
@@ -48,16 +48,20 @@ export function prove(
     lastEndId,
     sweeps = new Map(),
     instruments = plan.house.instruments,
+    ordered,
   }: {
     readonly lastEndId?: string | undefined;
     readonly sweeps?: Sweeps;
-    readonly instruments?: readonly Instrument[];
+    readonly instruments?: readonly Instrument[] | undefined;
+    readonly ordered?: ProofLevel | undefined;
   } = {},
 ): Proof {
   const { lead, limits, family, derived, insulation, looks } = plan;
   const wiring = leadWiring(lead);
   const matrix = pairMatrix(wiring, takes);
-  const context: CheckContext = { takes, house: houseFor(lead, plan.house), instruments };
+  const house = houseFor(lead, plan.house);
+  const practice = askedFurther(house.practice, ordered);
+  const context: CheckContext = { takes, house: { ...house, practice }, instruments };
   const line = sweepLineOf(lead, new Map(Object.entries(plan.lengths)));
   const checks = [
     ...lookChecks(looks, context),

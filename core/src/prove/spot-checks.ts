@@ -3,6 +3,7 @@ import { coversFrequency, reads } from '../house/instrument.ts';
 import { formatDecibels } from '../quantity/decibel.ts';
 import { formatFrequency } from '../quantity/frequency.ts';
 import { formatMatch } from '../quantity/standing-wave.ts';
+import { readBy } from '../reading/typed-from.ts';
 import type { Readings, Spot } from '../reading/reading.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
 import { checkOf } from './checks.ts';
@@ -32,15 +33,12 @@ function spotReadings(takes: readonly Readings[]): SpotReading[] {
  * Match and loss at single frequencies, beside the prediction there: a row for each frequency that somebody read, and, where an
  * analyser and a load are there but nothing that sweeps, for each working frequency.
  */
-export function spotChecks(
-  line: SweepLine,
-  working: readonly number[],
-  context: CheckContext,
-): ProofCheck[] {
+export function spotChecks(line: SweepLine, working: readonly number[], context: CheckContext): ProofCheck[] {
   const read = spotReadings(context.takes);
   const sweeps = networkAnalyser(Math.max(...working)).canRead(context.instruments);
   const wanted = sweeps ? [] : working.filter((hertz) => canMatch(line, hertz, context.instruments));
-  const hertzOf = (has: (spot: Spot) => boolean) => read.flatMap(({ spot }) => (has(spot) ? [spot.hertz] : []));
+  const hertzOf = (has: (spot: Spot) => boolean) =>
+    read.flatMap(({ spot }) => (has(spot) ? [spot.hertz] : []));
   const each = (frequencies: readonly number[]) => [...new Set(frequencies)].sort((a, b) => a - b);
   return [
     ...each([...wanted, ...hertzOf(({ returnLoss }) => returnLoss !== undefined)]).map((hertz) =>
@@ -72,7 +70,7 @@ function matchCheck(
     const left = directivityWithLoad(take, limits);
     return [
       {
-        instrument: take.instrument,
+        instrument: readBy(take, 'match'),
         judged: orCannotDecide(
           judgeReturnLossAt(spot.returnLoss, limits.returnLoss, left),
           judgeReturnLossAt(limits.predictedReturnLoss, limits.returnLoss, left),
@@ -117,7 +115,7 @@ function lossCheck(
     const off = take.typedFrom?.loss?.loss ?? take.device?.uncertainty.loss ?? usualAnalyser.loss;
     return [
       {
-        instrument: take.instrument,
+        instrument: readBy(take, 'loss'),
         judged: orCannotDecide(
           judgeLossAt(spot.loss, limits.loss, off),
           judgeLossAt(limits.predictedLoss, limits.loss, off),

@@ -46,8 +46,7 @@ export function sweepChecks(
       return found && found.reading !== undefined ? [{ instrument, judged: found }] : [];
     });
   const limits = spotLimits(line, Math.max(...frequencies), house);
-  const unasked = (key: CheckKey) =>
-    notAsked({ key, ...networkAnalyser(Math.max(...frequencies)) }, context);
+  const unasked = (key: CheckKey) => notAsked({ key, ...networkAnalyser(Math.max(...frequencies)) }, context);
   return [
     checkOf(
       lossBase,
@@ -61,6 +60,10 @@ export function sweepChecks(
       judgeAtLeast(undefined, limits.returnLoss, 0),
       unasked(returnLossBase.key),
     ),
-    lengthCheck(lengthLimits(line), methodsOf(({ length }) => length?.judged), context),
+    lengthCheck(
+      lengthLimits(line),
+      methodsOf(({ length }) => length?.judged),
+      context,
+    ),
   ];
 }

@@ -24,7 +24,8 @@ const expected = 'a ratio such as 1.2, or a return loss such as 21 dB';
 
 /** Reads a match as somebody saw it: a bare number of 1 or more is a ratio, with dB behind it a return loss. @returns dB. @throws QuantityError */
 export function parseMatch(text: string): number {
-  if (/db\s*$/i.test(text)) return inRange(parseDecibels(text), { min: 0, max: mostReturnLoss, expected }, text);
+  if (/db\s*$/i.test(text))
+    return inRange(parseDecibels(text), { min: 0, max: mostReturnLoss, expected }, text);
   const ratio = parseNumber(text.replace(/\s*:\s*1\s*$/, ''), expected);
   return Math.min(mostReturnLoss, returnLossOf(inRange(ratio, { min: 1, max: 1000, expected }, text)));
 }

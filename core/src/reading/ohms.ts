@@ -25,7 +25,11 @@ const offBy = (value: number, { relative, fixed }: Uncertainty) =>
 export function ohmReading({ device, typedFrom, leadsOhms }: Readings, shown: number): OhmReading {
   const meter = typedFrom?.ohms?.ohms;
   if (!meter) {
-    return { ohms: shown, uncertainty: offBy(shown, device?.uncertainty.ohms ?? usualOhms), withLeads: false };
+    return {
+      ohms: shown,
+      uncertainty: offBy(shown, device?.uncertainty.ohms ?? usualOhms),
+      withLeads: false,
+    };
   }
   if (meter.wires === 4 || !Number.isFinite(shown))
     return { ohms: shown, uncertainty: offBy(shown, meter), withLeads: false };

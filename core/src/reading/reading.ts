@@ -120,8 +120,8 @@ export function isConnected(pair: PairReading | undefined): boolean | undefined 
 export const pairKey = (from: string, to: string) => (from < to ? `${from} ${to}` : `${to} ${from}`);
 
 /** Whether an instrument's calibration had run out on a day (ISO date or time); undefined where it does not say. */
-export function isOverdue(device: Device, day: string): boolean | undefined {
-  return device.due === null ? undefined : device.due < day.slice(0, 10);
+export function isOverdue({ due }: Pick<Device, 'due'>, day: string): boolean | undefined {
+  return due === null ? undefined : due < day.slice(0, 10);
 }
 
 /** Whether a set of readings holds anything at all. */

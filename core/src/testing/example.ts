@@ -24,7 +24,14 @@ export const newShop = defaultHouse(now);
 export const house: House = {
   ...newShop,
   instruments: (
-    ['milliohm meter', 'capacitance meter', 'insulation tester', 'dummy load', 'terminator', 'depth gauge'] as const
+    [
+      'milliohm meter',
+      'capacitance meter',
+      'insulation tester',
+      'dummy load',
+      'terminator',
+      'depth gauge',
+    ] as const
   ).map((kind) => newInstrument(kind, kind)),
 };
 

@@ -6,22 +6,28 @@ import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { verifyChain } from '../record/chain.ts';
 import type { Verdict } from '../strip/measured.ts';
 import { prove } from '../prove/proof.ts';
-import type { Device } from '../reading/reading.ts';
+import type { ProofLevel } from '../house/practice.ts';
+import { levelReached } from '../prove/proof-level.ts';
+import type { NamedInstrument } from '../reading/typed-from.ts';
+import { instrumentsOf } from '../reading/typed-from.ts';
 import { isOverdue } from '../reading/reading.ts';
 import type { RecordedCheck } from '../reading/recorded-check.ts';
 import { recordChecks } from '../prove/record-checks.ts';
 
-/** An instrument of a proof, and whether its calibration had run out on the day it read. */
+/** An instrument of a proof, where it says who it is, and whether its calibration had run out on the day it read. */
 export interface CertifiedInstrument {
   readonly name: string;
-  readonly device: Device | undefined;
+  readonly identity: NamedInstrument | undefined;
   readonly overdue: boolean | undefined;
+  /** What a two-wire meter showed with its leads shorted, ohm. */
+  readonly leadsOhms?: number | undefined;
 }
 
 /** One proof of a certificate. */
 export interface CertifiedProof {
   readonly number: number;
   readonly verdict: Verdict;
+  readonly level: ProofLevel;
   readonly at: string;
   readonly by: string;
   readonly celsius: number;
@@ -36,6 +42,8 @@ export interface Certificate {
   readonly lead: Lead;
   readonly title: string;
   readonly verdict: Verdict;
+  /** How far its last proof went. */
+  readonly level: ProofLevel | undefined;
   readonly house: string;
   readonly programVersion: string;
   readonly frozenAt: string;
@@ -52,6 +60,7 @@ export function certificateOf(
   events: readonly UnitEvent[],
 ): Certificate {
   const { lead } = plan;
+  const proofs = progress.proofs.map((proof, n) => certifiedProof(plan, proof, n + 1));
   const planes = lead.ends.map(({ name, referencePlane }) => `end ${name} to ${referencePlane}`).join(', ');
   return {
     serial: unit.serial,
@@ -59,10 +68,11 @@ export function certificateOf(
     lead,
     title: `${lead.name}, ${lengthInWords(lead)}, ${planes}`,
     verdict: progress.proofs.at(-1)?.verdict ?? 'Not yet',
+    level: proofs.at(-1)?.level,
     house: plan.house.name,
     programVersion: plan.programVersion,
     frozenAt: events[0]!.at,
-    proofs: progress.proofs.map((proof, n) => certifiedProof(plan, proof, n + 1)),
+    proofs,
     progress,
     chain: { entries: events.length, whole: verifyChain(events).length === 0, hash: events.at(-1)!.hash },
   };
@@ -70,18 +80,24 @@ export function certificateOf(
 
 function certifiedProof(plan: FrozenPlan, proof: RecordedProof, number: number): CertifiedProof {
   const { verdict, at, by, takes } = proof;
+  const checks = checksOfProof(plan, proof);
   return {
     number,
     verdict,
+    level: levelReached(checks),
     at,
     by,
     celsius: takes[0]!.celsius,
-    instruments: takes.map(({ instrument, device }) => ({
-      name: instrument,
-      device,
-      overdue: device && isOverdue(device, at),
-    })),
-    checks: checksOfProof(plan, proof),
+    instruments: takes.flatMap((take): CertifiedInstrument[] => {
+      const known = instrumentsOf(take).map((identity) => ({
+        name: identity.name,
+        identity,
+        overdue: isOverdue(identity, at),
+        ...(identity.name === take.typedFrom?.ohms?.name ? { leadsOhms: take.leadsOhms } : {}),
+      }));
+      return known.length > 0 ? known : [{ name: take.instrument, identity: undefined, overdue: undefined }];
+    }),
+    checks,
   };
 }
 

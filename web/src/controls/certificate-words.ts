@@ -1,6 +1,7 @@
 import { readCheckKey } from '@gorvane/core/reading/check-key.ts';
 import type { CertifiedInstrument } from '@gorvane/core/unit/certificate.ts';
 import type { RecordedCheck } from '@gorvane/core/reading/recorded-check.ts';
+import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 
 type Write = (value: number, kind: QuantityKind) => string;
@@ -30,17 +31,22 @@ export function limitWords({ limit, between, bound, quantity }: RecordedCheck, w
   return `${bound} ${write(limit, quantity)}`;
 }
 
+/** Why a check was not asked; records of earlier versions say no more than that. */
+export const unaskedWords = ({ notAsked }: Pick<RecordedCheck, 'notAsked'>): string =>
+  notAsked ?? 'left out by this house';
+
 /** Who read, and how its calibration stood on that day. */
-export function instrumentWords({ name, device, overdue }: CertifiedInstrument): string {
-  if (!device) return `Read ${name === 'by hand' ? name : `with ${name}`}.`;
-  const serial = device.serial ? `, serial ${device.serial}` : '';
-  const simulated = device.simulated ? ', simulated' : '';
+export function instrumentWords({ name, identity, overdue, leadsOhms }: CertifiedInstrument): string {
+  if (!identity) return `Read ${name === 'by hand' ? name : `with ${name}`}.`;
+  const serial = identity.serial ? `, serial ${identity.serial}` : '';
+  const simulated = identity.simulated ? ', simulated' : '';
   const calibration =
-    device.due === null
+    identity.due === null
       ? 'calibration not stated'
       : overdue
-        ? `▲ OUT OF CALIBRATION since ${device.due}`
-        : `calibrated ${device.calibrated ?? ''} until ${device.due}`;
-  const correction = device.correction ? `, correction: ${device.correction}` : '';
-  return `Read with ${name}${serial}${simulated}: ${calibration}${correction}.`;
+        ? `▲ OUT OF CALIBRATION since ${identity.due}`
+        : `calibrated ${identity.calibrated ?? ''} until ${identity.due}`;
+  const correction = identity.correction ? `, correction: ${identity.correction}` : '';
+  const leads = leadsOhms === undefined ? '' : `, its leads shorted show ${formatResistance(leadsOhms)}`;
+  return `Read with ${name}${serial}${simulated}: ${calibration}${correction}${leads}.`;
 }

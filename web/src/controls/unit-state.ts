@@ -1,5 +1,6 @@
 import type { RecordedProof, UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { isOverdue } from '@gorvane/core/reading/reading.ts';
+import { instrumentsOf } from '@gorvane/core/reading/typed-from.ts';
 
 /** Where a unit stands, in words. */
 export function stateWords(progress: UnitProgress): string {
@@ -27,5 +28,5 @@ export const outOfCalibration = 'proved with an instrument out of calibration';
 
 /** Whether any instrument of a proof was past its calibration on that day. */
 function isOverdueProof(proof: RecordedProof | undefined): boolean {
-  return proof?.takes.some(({ device }) => device && isOverdue(device, proof.at)) ?? false;
+  return proof?.takes.some((take) => instrumentsOf(take).some((each) => isOverdue(each, proof.at))) ?? false;
 }

@@ -43,7 +43,9 @@ describe('the certificate of a unit', () => {
       /serial SIM-0128, simulated: calibrated 2026-03-02 until 2027-03-02/,
     );
     expect(instrumentWords({ ...instrument!, overdue: true })).toMatch(/OUT OF CALIBRATION since 2027-03-02/);
-    expect(instrumentWords({ name: 'by hand', device: undefined, overdue: undefined })).toBe('Read by hand.');
+    expect(instrumentWords({ name: 'by hand', identity: undefined, overdue: undefined })).toBe(
+      'Read by hand.',
+    );
   });
 
   test('as PDF it can be opened, carries its title, and goes on over pages as it grows', async () => {

@@ -5,7 +5,13 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { PDFFont, PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb, StandardFonts } from 'pdf-lib';
 import { create } from 'qrcode';
-import { instrumentWords, isCertified, limitWords, readingWords } from '../controls/certificate-words.ts';
+import {
+  instrumentWords,
+  isCertified,
+  limitWords,
+  readingWords,
+  unaskedWords,
+} from '../controls/certificate-words.ts';
 import { latinText } from './pdf-text.ts';
 
 const page = { width: 595.28, height: 841.89 };
@@ -30,7 +36,7 @@ interface Pen {
 /** The certificate of a unit as PDF: the same as its page, with a code that opens the unit. */
 export async function certificatePdf(certificate: Certificate, write: Write): Promise<Uint8Array> {
   const document = await PDFDocument.create();
-  const { serial, unitId, title, verdict, house, programVersion, frozenAt, proofs, progress, chain } =
+  const { serial, unitId, title, verdict, level, house, programVersion, frozenAt, proofs, progress, chain } =
     certificate;
   document.setTitle(`Certificate of ${latinText(serial)}`);
   const pen: Pen = {
@@ -42,7 +48,11 @@ export async function certificatePdf(certificate: Certificate, write: Write): Pr
   };
   drawCode(pen.sheet, `${serial} ${unitId}`);
   line(pen, `Certificate of ${serial}`, { size: 18, bold: true });
-  line(pen, `Verdict: ${verdict}`, { size: 13, bold: true, colour: verdict === 'Good' ? ink : red });
+  line(pen, `Verdict: ${verdict}${level ? `, ${level}` : ''}`, {
+    size: 13,
+    bold: true,
+    colour: verdict === 'Good' ? ink : red,
+  });
   line(pen, title, { width: wide - 90 });
   line(pen, `Made by ${house}. Plan frozen ${stamp(frozenAt)}, program ${programVersion}.`);
   line(pen, `Identity ${unitId}`, { colour: soft, size: 8 });
@@ -119,7 +129,7 @@ function wrapped(words: string, font: PDFFont, size: number, width: number): str
 }
 
 function drawProof(pen: Pen, proof: CertifiedProof, write: Write): void {
-  heading(pen, `Proof ${proof.number}: ${proof.verdict}`);
+  heading(pen, `Proof ${proof.number}: ${proof.verdict}, ${proof.level}`);
   line(pen, `${stamp(proof.at)}, ${proof.by}, ${write(proof.celsius, 'temperature')}`);
   for (const instrument of proof.instruments)
     line(pen, instrumentWords(instrument), instrument.overdue ? { colour: red, bold: true } : {});
@@ -129,7 +139,7 @@ function drawProof(pen: Pen, proof: CertifiedProof, write: Write): void {
       check.label,
       readingWords(check, write),
       limitWords(check, write),
-      check.leftOut ? 'not asked by this house' : check.verdict,
+      check.leftOut ? `not asked: ${unaskedWords(check)}` : check.verdict,
     ]);
 }
 

@@ -7,7 +7,13 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { CertificateFiles } from '../../controls/certificate-files.tsx';
-import { instrumentWords, isCertified, limitWords, readingWords } from '../../controls/certificate-words.ts';
+import {
+  instrumentWords,
+  isCertified,
+  limitWords,
+  readingWords,
+  unaskedWords,
+} from '../../controls/certificate-words.ts';
 import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
@@ -39,7 +45,7 @@ export function CertificatePage() {
 }
 
 function CertificateSheet({ certificate }: { readonly certificate: Certificate }) {
-  const { serial, unitId, title, verdict, house, programVersion, frozenAt, proofs, progress, chain } =
+  const { serial, unitId, title, verdict, level, house, programVersion, frozenAt, proofs, progress, chain } =
     certificate;
   return (
     <article className="certificate">
@@ -48,7 +54,10 @@ function CertificateSheet({ certificate }: { readonly certificate: Certificate }
           <h1>Certificate of {serial}</h1>
           <p>{title}</p>
         </div>
-        <VerdictMark verdict={verdict} large />
+        <div>
+          <VerdictMark verdict={verdict} large />
+          {level && <div>{level}</div>}
+        </div>
       </header>
       <p>
         Made by {house}. Plan frozen {new Date(frozenAt).toLocaleString()}, program {programVersion}. Identity{' '}
@@ -112,11 +121,11 @@ function Evidence({ progress }: { readonly progress: UnitProgress }) {
 
 function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
   const write = useWriting();
-  const { number, verdict, at, by, celsius, instruments, checks } = proof;
+  const { number, verdict, level, at, by, celsius, instruments, checks } = proof;
   return (
     <section>
       <h2>
-        Proof {number}: {verdict}
+        Proof {number}: {verdict}, {level}
       </h2>
       <p>
         {new Date(at).toLocaleString()}, {by}, {write(celsius, 'temperature')}
@@ -132,7 +141,9 @@ function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
             <th scope="row">{check.label}</th>
             <td className="reading">{readingWords(check, write)}</td>
             <td className="reading">{limitWords(check, write)}</td>
-            <td>{check.leftOut ? 'not asked by this house' : <VerdictMark verdict={check.verdict} />}</td>
+            <td>
+              {check.leftOut ? `not asked: ${unaskedWords(check)}` : <VerdictMark verdict={check.verdict} />}
+            </td>
           </tr>
         ))}
       </Table>

@@ -1,4 +1,6 @@
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
+import { checksOfProof } from '@gorvane/core/unit/certificate.ts';
+import { levelReached } from '@gorvane/core/prove/proof-level.ts';
 import { lengthColour } from '@gorvane/core/house/length-colour.ts';
 import { lengthInWords, longestWay } from '@gorvane/core/lead/in-words.ts';
 import { formatInches, formatMillimetres } from '@gorvane/core/quantity/length.ts';
@@ -6,6 +8,7 @@ import { Button } from '@mantine/core';
 import { toString as drawQr } from 'qrcode';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import type { UnitView } from '../../data/live.ts';
 import { useHouse, useUnit } from '../../data/live.ts';
 import './print.css';
 
@@ -57,6 +60,7 @@ export function LabelPage() {
             <div>
               {house.name}
               {progress.returns.length > 0 && `, repair ${progress.returns.length}`}
+              {provedWords(view)}
             </div>
           </div>
         </div>
@@ -66,6 +70,14 @@ export function LabelPage() {
       </p>
     </main>
   );
+}
+
+/** How far it was proved, where it is Good. */
+function provedWords({ unit, progress }: UnitView): string {
+  const proof = progress.proofs.at(-1);
+  return unit.plan && proof?.verdict === 'Good'
+    ? `, Good ${levelReached(checksOfProof(unit.plan, proof))}`
+    : '';
 }
 
 /** The code as SVG; its content is made here, never typed by anyone. */

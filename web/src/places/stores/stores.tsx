@@ -16,11 +16,12 @@ import { useBags, useLeads } from '../../data/live.ts';
 import { draftKey } from '../../draft/draft-slice.ts';
 import { useHouseDraft } from '../../draft/use-draft.ts';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
+import { Instruments } from './instruments.tsx';
 import { Shop } from './shop.tsx';
 import { Strippers } from './strippers.tsx';
 import './stores.css';
 
-/** What is there and what it is: bags of connectors with what they hold, tools that strip, dies, solder, shrink. */
+/** What is there and what it is: bags of connectors with what they hold, tools that strip, instruments, dies, solder, shrink. */
 export function Stores() {
   const house = useHouseDraft();
   const bags = useBags();
@@ -37,6 +38,7 @@ export function Stores() {
       <div className="page-head">
         <h1>Stores</h1>
         <a href="#strippers">Stripping tools</a>
+        <a href="#owned-instruments">Instruments</a>
         <a href="#shop">Dies, tools, solder and shrink</a>
         <div className="actions">
           <UndoButton />
@@ -71,6 +73,7 @@ export function Stores() {
         )}
       </section>
       <Strippers house={house} />
+      <Instruments house={house} />
       <div className="house">
         <Shop house={house} />
       </div>

@@ -46,7 +46,7 @@ const isPlain = ({ key, verdict }: ProofCheck) => key.kind === 'resistance' && v
 
 function CheckRow({ check }: { readonly check: ProofCheck }) {
   const write = useWriting();
-  const { label, quantity, bound, judged, limit, why, methods, verdict, leftOut, detail } = check;
+  const { label, quantity, bound, judged, limit, why, methods, verdict, leftOut, notAsked, detail } = check;
   const figure = (value: number) => write(value, quantity);
   const isMeasured = judged !== undefined && judged.reason !== 'not measured';
   return (
@@ -88,7 +88,7 @@ function CheckRow({ check }: { readonly check: ProofCheck }) {
       </td>
       <td>
         <VerdictMark verdict={verdict} />
-        {leftOut && <div className="soft">not asked by this house</div>}
+        {leftOut && <div className="soft">not asked: {notAsked}</div>}
       </td>
     </tr>
   );

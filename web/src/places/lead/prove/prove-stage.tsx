@@ -1,4 +1,4 @@
-import { useBench } from '../../../data/live.ts';
+import { useBench, useHouse, useOrders } from '../../../data/live.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { reworkTo } from '@gorvane/core/unit/advance.ts';
 import { cableLeft } from '@gorvane/core/unit/cable-left.ts';
@@ -10,6 +10,11 @@ import { placedDiagnosis, placesOnRun } from '@gorvane/core/prove/placed-diagnos
 import { prove } from '@gorvane/core/prove/proof.ts';
 import { proofPlanOf } from '@gorvane/core/plan/proof-plan.ts';
 import type { Readings } from '@gorvane/core/reading/reading.ts';
+import { isEmptyTake } from '@gorvane/core/reading/reading.ts';
+import { readWith } from '@gorvane/core/reading/typed-from.ts';
+import type { Quantity } from '@gorvane/core/house/instrument.ts';
+import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
+import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { shortenedPlan, shortOf } from '@gorvane/core/unit/shortened-plan.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
@@ -34,6 +39,9 @@ import { LooksPanel } from './looks-panel.tsx';
 import { PickUnit } from './pick-unit.tsx';
 import { ProofHistory, RecordButton } from './proof-record.tsx';
 import { ReadingsTable } from './readings-table.tsx';
+import { ReadWith } from './read-with.tsx';
+import type { ReadWith as ReadWithChosen } from './use-read-with.ts';
+import { useReadWith } from './use-read-with.ts';
 import { ReflectedPlaces } from './reflected-places.tsx';
 import { RoomTemperature, TakesOnTable } from './takes-on-table.tsx';
 import { TestPlan } from './test-plan.tsx';
@@ -50,7 +58,7 @@ export function ProveStage(props: StageProps) {
   if (view?.progress.plan)
     return <ProveUnit key={view.unit.id} view={view} frozen={view.progress.plan} onPlaces={onPlaces} />;
   const proofPlan = proofPlanOf(plan, house.record);
-  const expected = prove(proofPlan, []);
+  const expected = prove(proofPlan, [], { instruments: house.record.instruments });
   return (
     <div className="stage">
       <section aria-label="What a unit must show">
@@ -101,7 +109,10 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
   const plan = useMemo(() => shownPlan(started), [started]);
   const left = useMemo(() => cableLeft(started.lead, plan.cuts, progress), [started, plan, progress]);
   const frozen = useMemo(() => shortenedPlan(started, left), [started, left]);
-  const table = useUnitProof(view, frozen);
+  const owned = useHouse()?.instruments ?? frozen.house.instruments;
+  const ordered = useOrders()?.find(({ id }) => id === unit.orderId)?.proofLevel;
+  const table = useUnitProof(view, frozen, { instruments: owned, ordered });
+  const readWithThese = useReadWith(owned, frozen.lead.requirement.systemImpedance);
   const { takes, setTakes, addTake, sweeps, proof, proveStep, celsius } = table;
   const [settings, setSettings] = useVirtualSettings(unit.id);
   const subject = {
@@ -114,7 +125,11 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
   const instruments = useInstruments({ ...subject, serial: unit.serial }, addTake);
   const line = useMemo(() => sweepLineOf(frozen.lead, new Map(Object.entries(frozen.lengths))), [frozen]);
   const hand = handTake(takes, by, celsius);
-  const setHand = (next: Readings) => setTakes(withHandTake(takes, next));
+  const quantities = quantitiesReadOf(proof);
+  const setHand = (
+    next: Readings,
+    { chosen, leadsOhms }: Pick<ReadWithChosen, 'chosen' | 'leadsOhms'> = readWithThese,
+  ) => setTakes(withHandTake(takes, readWith(next, chosen, leadsOhms)));
   const swept = takes.filter(({ sweep, trace }) => sweep ?? trace);
   const { reflected, onFound } = useReflected(takes);
   const explanations = useMemo(
@@ -204,10 +219,28 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
           readings={hand}
           limits={frozen.limits}
           family={frozen.family}
-          swept={line !== undefined}
+          line={line}
+          working={frozen.lead.requirement.frequencies}
+          house={frozen.house}
           undo={table.undo}
           onReadings={setHand}
-        />
+        >
+          <ReadWith
+            instruments={owned}
+            readWith={readWithThese}
+            quantities={quantities}
+            onLeads={(leadsOhms) => {
+              readWithThese.setLeads(leadsOhms);
+              if (!isEmptyTake(hand)) setHand(hand, { ...readWithThese, leadsOhms });
+            }}
+            onChoose={(quantity, id) => {
+              readWithThese.choose(quantity, id);
+              const instrument = owned.find((each) => each.id === id)!;
+              const chosen = { ...readWithThese.chosen, [quantity]: instrument };
+              if (!isEmptyTake(hand)) setHand(hand, { ...readWithThese, chosen });
+            }}
+          />
+        </ReadingsTable>
         <LooksPanel looks={frozen.looks} hand={hand} onHand={setHand} />
         <h2>Map and matrix</h2>
         <Connections proof={proof} />
@@ -239,4 +272,17 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
       </aside>
     </div>
   );
+}
+
+/** What of a lead is read off by eye, by the checks that its proof has. */
+function quantitiesReadOf({ checks }: Proof): Quantity[] {
+  const has = (...kinds: readonly ProofCheck['key']['kind'][]) =>
+    checks.some(({ key }) => kinds.includes(key.kind));
+  return [
+    'ohms',
+    ...(has('capacitance', 'pair') ? (['farads'] as const) : []),
+    'insulation',
+    ...(has('return loss') ? (['match', 'loss'] as const) : []),
+    ...(has('length') ? (['length'] as const) : []),
+  ];
 }

@@ -5,12 +5,15 @@ import type { PairCheck } from '@gorvane/core/prove/pair-matrix.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { PairReading, Readings } from '@gorvane/core/reading/reading.ts';
 import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
-import { formatCapacitance, parseCapacitance } from '@gorvane/core/quantity/capacitance.ts';
-import { formatDecibels, parseDecibels } from '@gorvane/core/quantity/decibel.ts';
-import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
-import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';
+import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button, SegmentedControl } from '@mantine/core';
 import { useState } from 'react';
+import type { House } from '@gorvane/core/house/house.ts';
+import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
+import type { ReactNode } from 'react';
+import { FamilyRow, LengthRow } from './family-rows.tsx';
+import { ohmsFrom } from './typed-ohms.ts';
+import { SpotRows } from './spot-rows.tsx';
 import { Figure } from '../../../controls/figure.tsx';
 import { QuantityField } from '../../../controls/quantity-field.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
@@ -21,8 +24,12 @@ interface ReadingsTableProps {
   readonly readings: Readings;
   readonly limits: readonly ExpectedPath[];
   readonly family: readonly FamilyCheck[];
-  /** The lead is one that has loss and match. */
-  readonly swept: boolean;
+  /** The lead as an analyser meets it, where it is one that has loss and match. */
+  readonly line: SweepLine | undefined;
+  readonly working: readonly number[];
+  readonly house: House;
+  /** With what the figures are read. */
+  readonly children: ReactNode;
   readonly undo: UnitProof['undo'];
   readonly onReadings: (readings: Readings) => void;
 }
@@ -34,9 +41,12 @@ export function ReadingsTable({
   readings,
   limits,
   family,
-  swept,
+  line,
+  working,
+  house,
   undo,
   onReadings,
+  children,
 }: ReadingsTableProps) {
   const { points } = proof.wiring;
   const [each, setEach] = useState(false);
@@ -53,13 +63,14 @@ export function ReadingsTable({
           </Button>
         )}
       </div>
+      {children}
       <Table head={['Between', 'Tick', 'Ohms', 'Limit', 'Verdict']}>
         {plannedFirst(proof.pairs.filter((pair) => !together.includes(pair))).map((pair) => {
           const [from, to] = [points[pair.from]!, points[pair.to]!];
           const path = limits.find((each) => each.from === from.id && each.to === to.id);
-          const limit =
-            path &&
-            proof.checks.find(({ key }) => key.kind === 'resistance' && key.pathId === path.id)?.limit;
+          const check =
+            path && proof.checks.find(({ key }) => key.kind === 'resistance' && key.pathId === path.id);
+          const limit = check?.limit;
           return (
             <tr key={`${from.id}-${to.id}`}>
               <th scope="row">
@@ -95,7 +106,7 @@ export function ReadingsTable({
               <td className="reading">
                 {limit ? (
                   <>
-                    at most <Figure figure={limit} label={`limit of ${path.label}`} />
+                    at most <Figure figure={limit} label={`limit of ${path!.label}`} />
                   </>
                 ) : (
                   'at least 1 Mohm'
@@ -104,6 +115,11 @@ export function ReadingsTable({
               <td>
                 <VerdictMark verdict={pair.verdict} />
                 {pair.leak && <div className="out">leak</div>}
+                {check && check.verdict !== 'Good' && check.methods.length > 0 && (
+                  <div className={check.verdict === 'Out' ? 'out' : 'soft'}>
+                    ohms: {check.verdict === 'Out' ? 'Out' : check.detail}
+                  </div>
+                )}
               </td>
             </tr>
           );
@@ -133,7 +149,18 @@ export function ReadingsTable({
             onReadings={onReadings}
           />
         ))}
-        {swept && <DecibelRows unitId={unitId} proof={proof} readings={readings} onReadings={onReadings} />}
+        {line && (
+          <SpotRows
+            unitId={unitId}
+            line={line}
+            working={working}
+            house={house}
+            proof={proof}
+            readings={readings}
+            onReadings={onReadings}
+          />
+        )}
+        <LengthRow unitId={unitId} proof={proof} readings={readings} onReadings={onReadings} />
         <tr>
           <th scope="row">Insulation, least of all pairs planned open</th>
           <td />
@@ -158,57 +185,9 @@ export function ReadingsTable({
           </td>
         </tr>
       </Table>
-      <p className="soft">
-        A tick proves that a path is there, not its resistance. Zero the leads first; below 1 ohm measure with
-        four wires.
-      </p>
+      <p className="soft">A tick proves that a path is there, not its resistance.</p>
     </section>
   );
-}
-
-/** Loss and match of a coax lead as read off an instrument by eye, at the highest working frequency. */
-function DecibelRows({
-  unitId,
-  proof,
-  readings,
-  onReadings,
-}: Pick<ReadingsTableProps, 'unitId' | 'proof' | 'readings' | 'onReadings'>) {
-  return (['loss', 'return loss'] as const).map((id) => {
-    const check = proof.checks.find(({ key }) => key.kind === id);
-    const found = readings.family?.[id];
-    const write = (text: string) => {
-      const { [id]: _old, ...others } = readings.family ?? {};
-      const family = text.trim() === '' ? others : { ...others, [id]: readDecibels(text) };
-      onReadings({ ...readings, family });
-    };
-    return (
-      <tr key={id}>
-        <th scope="row">
-          {id === 'loss' ? 'Insertion loss' : 'Return loss'}
-          <div className="soft">at the highest working frequency</div>
-        </th>
-        <td />
-        <td>
-          <QuantityField
-            aria-label={id === 'loss' ? 'Insertion loss, dB' : 'Return loss, dB'}
-            field={`prove/${unitId}/${id}`}
-            written={typeof found === 'number' ? formatDecibels(found) : ''}
-            onRead={write}
-          />
-        </td>
-        <td className="reading">{check && `${check.bound} ${formatDecibels(check.judged!.limit)}`}</td>
-        <td>{check && <VerdictMark verdict={check.verdict} />}</td>
-      </tr>
-    );
-  });
-}
-
-/** A loss, dB, 0 or more. @throws QuantityError */
-function readDecibels(text: string): number {
-  const value = parseDecibels(text);
-  if (!(value >= 0 && value <= 200))
-    throw new QuantityError(text, 'a loss of 0 to 200 dB, as a positive number');
-  return value;
 }
 
 /** Up to so many pairs each has its row at once. */
@@ -259,70 +238,8 @@ function OtherPairs({
   );
 }
 
-const writeFamily = {
-  resistance: formatResistance,
-  capacitance: formatCapacitance,
-  decibel: formatDecibels,
-} as const;
-const readFamily = { resistance: ohmsFrom, capacitance: parseCapacitance, decibel: readDecibels } as const;
-
-/** A reading that only this family of leads is proved by. */
-function FamilyRow({
-  check,
-  unitId,
-  proof,
-  readings,
-  onReadings,
-}: { readonly check: FamilyCheck } & Pick<
-  ReadingsTableProps,
-  'unitId' | 'proof' | 'readings' | 'onReadings'
->) {
-  const found = readings.family?.[check.id];
-  const write = writeFamily[check.quantity];
-  const read = (text: string): number | null | undefined =>
-    text.trim() === '' ? undefined : readFamily[check.quantity](text);
-  return (
-    <tr>
-      <th scope="row">
-        {check.label}
-        <div className="soft">{check.how}</div>
-      </th>
-      <td />
-      <td>
-        <QuantityField
-          aria-label={check.label}
-          field={`prove/${unitId}/${check.id}`}
-          written={found === undefined ? '' : found === null ? 'open' : write(found)}
-          onRead={(text) => {
-            const { [check.id]: _old, ...others } = readings.family ?? {};
-            const value = read(text);
-            onReadings({
-              ...readings,
-              instrument: 'by hand',
-              family: value === undefined ? others : { ...others, [check.id]: value },
-            });
-          }}
-        />
-      </td>
-      <td className="reading">
-        {'choke' in check ? `at least ${write(check.min)}` : `${write(check.min)} to ${write(check.max)}`}
-      </td>
-      <td>
-        <VerdictMark verdict={proof.checks.find(({ id }) => id === check.id)!.verdict} />
-      </td>
-    </tr>
-  );
-}
-
 const plannedFirst = (pairs: readonly PairCheck[]) =>
   [...pairs].sort((a, b) => Number(b.planned) - Number(a.planned));
-
-/** Typed ohms as they are stored: open is null, an emptied field is no reading. */
-function ohmsFrom(text: string): number | null | undefined {
-  if (text.trim() === '') return undefined;
-  const ohms = parseResistance(text);
-  return Number.isFinite(ohms) ? ohms : null;
-}
 
 function tickOf(readings: Readings, from: string, to: string): 'unread' | 'connected' | 'open' {
   const connected = readings.pairs.find((pair) => pair.from === from && pair.to === to)?.connected;

@@ -2,6 +2,8 @@ import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { prove } from '@gorvane/core/prove/proof.ts';
+import type { Instrument } from '@gorvane/core/house/instrument.ts';
+import type { ProofLevel } from '@gorvane/core/house/practice.ts';
 import type { Readings } from '@gorvane/core/reading/reading.ts';
 import { withTake } from '@gorvane/core/prove/takes.ts';
 import { recordChecks } from '@gorvane/core/prove/record-checks.ts';
@@ -13,7 +15,14 @@ import { recordHappenings } from '../../../data/units.ts';
 import { useKeptValue } from '../../../draft/use-kept-value.ts';
 
 /** The readings on the table (typed, read or dropped just now, else the last recorded), their proof, and what may be done with them. */
-export function useUnitProof({ unit, progress }: UnitView, frozen: FrozenPlan) {
+export function useUnitProof(
+  { unit, progress }: UnitView,
+  frozen: FrozenPlan,
+  {
+    instruments,
+    ordered,
+  }: { readonly instruments: readonly Instrument[]; readonly ordered: ProofLevel | undefined },
+) {
   const [draft, setTakes, changeTakes] = useKeptValue<readonly Readings[] | null>(`takes/${unit.id}`, null);
   const undo = useUndoReadings(draft, setTakes);
   const [typedCelsius, setTypedCelsius] = useKeptValue<number | null>(`room/${unit.id}`, null);
@@ -29,8 +38,8 @@ export function useUnitProof({ unit, progress }: UnitView, frozen: FrozenPlan) {
     [sweepFiles],
   );
   const proof = useMemo(
-    () => prove(frozen, takes, { lastEndId, sweeps }),
-    [frozen, takes, lastEndId, sweeps],
+    () => prove(frozen, takes, { lastEndId, sweeps, instruments, ordered }),
+    [frozen, takes, lastEndId, sweeps, instruments, ordered],
   );
   const proveStep = progress.steps.find(({ work }) => work === 'prove')!;
   const isDue = !progress.current || progress.current.id === proveStep.id || progress.done.has(proveStep.id);

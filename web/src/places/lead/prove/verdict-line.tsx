@@ -3,6 +3,7 @@ import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { Readings } from '@gorvane/core/reading/reading.ts';
 import { isOverdue } from '@gorvane/core/reading/reading.ts';
+import { instrumentsOf } from '@gorvane/core/reading/typed-from.ts';
 import { recordChecks } from '@gorvane/core/prove/record-checks.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 import { limitWords } from '../../../controls/certificate-words.ts';
@@ -20,13 +21,15 @@ interface VerdictLineProps {
 export function VerdictLine({ proof, progress, takes }: VerdictLineProps) {
   const write = useWriting();
   const { deciding } = proof;
-  const isOverdueNow = takes.some(({ device }) => device && isOverdue(device, timeNow()));
+  const isOverdueNow = takes.some((take) => instrumentsOf(take).some((each) => isOverdue(each, timeNow())));
   const marks = [...new Set([...marksOf(progress), ...(isOverdueNow ? [outOfCalibration] : [])])];
   return (
     <>
       {deciding
         ? `${deciding.label}: ${deciding.detail}${figures(deciding, write)}.`
-        : `Every check that was asked is within its limit.${omitted(proof)}`}
+        : `Every check that was asked is within its limit.`}
+      {proof.verdict !== 'Not yet' && <strong> A proof {proof.level}.</strong>}
+      {omitted(proof)}
       {marks.length > 0 && ` ▲ ${marks.join(', ')}.`}
     </>
   );
@@ -39,7 +42,19 @@ function figures(check: ProofCheck, write: (value: number, kind: QuantityKind) =
   return `, ${write(reading, check.quantity)}, ${limitWords(recordChecks([check])[0]!, write)}`;
 }
 
+/** What the proof did not ask, by its reason: the checks of one reason together. Looks that nobody asks for go without saying. */
 function omitted({ checks }: Proof): string {
-  const count = checks.filter(({ leftOut }) => leftOut).length;
-  return count > 0 ? ` ${count} ${count === 1 ? 'check is' : 'checks are'} not asked by this house.` : '';
+  const reasons = new Map<string, string[]>();
+  for (const { leftOut, notAsked, key, label } of checks)
+    if (leftOut && key.kind !== 'look')
+      reasons.set(notAsked!, [...(reasons.get(notAsked!) ?? []), shortened(label)]);
+  if (reasons.size === 0) return '';
+  const each = [...reasons].map(([why, labels]) => `${namesOf(labels)} (${why})`);
+  return ` Not asked: ${each.join('; ')}.`;
 }
+
+const shortened = (label: string) => label.charAt(0).toLowerCase() + label.slice(1);
+
+/** Two by their names, more by their number. */
+const namesOf = (labels: readonly string[]) =>
+  labels.length <= 2 ? labels.join(' and ') : `${labels[0]} and ${labels.length - 1} more`;
