@@ -1,5 +1,6 @@
 import type { Assignment, Fault } from './fault.ts';
-import { endOfFault, likelihood, misassign, numberedPoints, plannedAssignment } from './fault.ts';
+import { misassign, numberedPoints, plannedAssignment } from './fault.ts';
+import { likelierFirst } from './likelier.ts';
 import { isOutOfReach, searchLocal } from './local-search.ts';
 import type { Partition, Wiring } from '../wiring/wiring.ts';
 import { Groups, partitionOf, samePartition } from '../wiring/wiring.ts';
@@ -46,11 +47,9 @@ export function diagnose(wiring: Wiring, measured: Partition, lastEndId?: string
   }
   if (found.length === 0)
     return { explanations: [{ faults: plainExplanation(wiring, measured) }], more: false, proven: false };
-  const ranked = found
-    .map((faults) => ({ faults, rank: rankOf(wiring, faults, lastEndId) }))
-    .sort((a, b) => b.rank - a.rank);
+  const ranked = likelierFirst(wiring, found, lastEndId);
   return {
-    explanations: ranked.slice(0, mostListed).map(({ faults }) => ({ faults })),
+    explanations: ranked.slice(0, mostListed).map((faults) => ({ faults })),
     more: ranked.length > mostListed,
     proven: true,
   };
@@ -65,13 +64,6 @@ function shows(wiring: Wiring, faults: readonly Fault[], measured: Partition): b
   const open = new Set(faults.flatMap((fault) => (fault.kind === 'open' ? [fault.terminal] : [])));
   const shorts = faults.flatMap((fault) => (fault.kind === 'short' ? [fault.points] : []));
   return samePartition(partitionOf(wiring, assignment, open, shorts), measured);
-}
-
-function rankOf(wiring: Wiring, faults: readonly Fault[], lastEndId: string | undefined): number {
-  return faults.reduce(
-    (sum, fault) => sum + likelihood[fault.kind] + (endOfFault(wiring, fault) === lastEndId ? 0.5 : 0),
-    0,
-  );
 }
 
 /** Sets of ends with their numbering turned or mirrored, none first, each end at most once. */

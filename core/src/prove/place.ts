@@ -152,7 +152,8 @@ function placeOpen(subject: Subject, terminal: number, takes: readonly Readings[
     return { ...base, ...placedAt(place, 0.02, length) };
   }
   const index = near === undefined ? 1 : 0;
-  const share = shares[index]!;
+  // Next to nothing, and less than strays were thought to be, is nothing: broken right here.
+  const share = Math.max(0, shares[index]!);
   const rising = index === 0 ? 1 : -1;
   const place = placeWhere(model, (both) => rising * (both[index]! - share));
   return { ...base, ...placedAt(place, 0.01 + capacitanceSpread * Math.min(1, share), length) };

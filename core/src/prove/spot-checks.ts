@@ -7,7 +7,7 @@ import { readBy } from '../reading/typed-from.ts';
 import type { Readings, Spot } from '../reading/reading.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
 import { checkOf } from './checks.ts';
-import type { MethodReading } from './judge.ts';
+import type { Judged, MethodReading } from './judge.ts';
 import { judgeAtLeast, judgeAtMost, orCannotDecide } from './judge.ts';
 import { networkAnalyser } from './network-analyser.ts';
 import { notAsked } from './proof-level.ts';
@@ -36,7 +36,11 @@ function spotReadings(takes: readonly Readings[]): SpotReading[] {
 export function spotChecks(line: SweepLine, working: readonly number[], context: CheckContext): ProofCheck[] {
   const read = spotReadings(context.takes);
   const sweeps = networkAnalyser(Math.max(...working)).canRead(context.instruments);
-  const wanted = sweeps ? [] : working.filter((hertz) => canMatch(line, hertz, context.instruments));
+  const wanted = sweeps
+    ? []
+    : working.filter((hertz) =>
+        canMatch(line, hertz, context.instruments, spotLimits(line, hertz, context.house)),
+      );
   const hertzOf = (has: (spot: Spot) => boolean) =>
     read.flatMap(({ spot }) => (has(spot) ? [spot.hertz] : []));
   const each = (frequencies: readonly number[]) => [...new Set(frequencies)].sort((a, b) => a - b);
@@ -48,12 +52,21 @@ export function spotChecks(line: SweepLine, working: readonly number[], context:
   ];
 }
 
-/** Whether an analyser and a load of the line's impedance are there for a frequency. */
-function canMatch({ reference }: SweepLine, hertz: number, instruments: readonly Instrument[]): boolean {
-  const isThere = (each: Instrument) => coversFrequency(each, hertz);
-  return (
-    instruments.some((each) => reads(each, 'match') && isThere(each)) &&
-    instruments.some((each) => each.impedance === reference && each.match !== null && isThere(each))
+/** Whether an analyser and a load of the line's impedance are there that could call a sound lead Good at a frequency. */
+function canMatch(
+  line: SweepLine,
+  hertz: number,
+  instruments: readonly Instrument[],
+  limits: SpotLimits,
+): boolean {
+  const there = instruments.filter((each) => coversFrequency(each, hertz));
+  const loads = there.filter(({ impedance, match }) => impedance === line.reference && match !== null);
+  return there.some(
+    (analyser) =>
+      reads(analyser, 'match') &&
+      loads.some(
+        (load) => soundMatch(limits, leftOf(analyser.match!, load.match!, limits)).verdict === 'Good',
+      ),
   );
 }
 
@@ -67,18 +80,18 @@ function matchCheck(
   const limits = spotLimits(line, hertz, context.house);
   const methods = read.flatMap(({ take, spot }): MethodReading[] => {
     if (spot.hertz !== hertz || spot.returnLoss === undefined) return [];
-    const left = directivityWithLoad(take, limits);
+    const left = leftOfTake(take, limits);
     return [
       {
         instrument: readBy(take, 'match'),
         judged: orCannotDecide(
           judgeReturnLossAt(spot.returnLoss, limits.returnLoss, left),
-          judgeReturnLossAt(limits.predictedReturnLoss, limits.returnLoss, left),
+          soundMatch(limits, left),
         ),
       },
     ];
   });
-  const what = `analyser and ${line.reference} ohm load for ${formatFrequency(hertz)}`;
+  const what = `analyser with a ${line.reference} ohm load fine enough for it`;
   return checkOf(
     {
       key,
@@ -90,18 +103,29 @@ function matchCheck(
     methods,
     judgeAtLeast(undefined, limits.returnLoss, 0),
     notAsked(
-      { key, what, canRead: (instruments) => canMatch(line, hertz, instruments), defines: false },
+      { key, what, canRead: (instruments) => canMatch(line, hertz, instruments, limits), defines: false },
       context,
     ),
   );
 }
 
-/** The reflection of the load comes through the cable and back, beside what is left of the directivity: worst case, dB. */
-function directivityWithLoad({ typedFrom, device }: Readings, { predictedLoss }: SpotLimits): number {
-  const analyser = typedFrom?.match?.match ?? device?.uncertainty.directivity ?? usualAnalyser.directivity;
-  const load = (typedFrom?.load?.match ?? usualLoad) + 2 * predictedLoss;
-  return -20 * Math.log10(10 ** (-analyser / 20) + 10 ** (-load / 20));
+/** What is said of a sound lead where load and directivity add to its own reflection at worst. */
+function soundMatch({ predictedReturnLoss, returnLoss }: SpotLimits, left: number): Judged {
+  const reflection = 10 ** (-predictedReturnLoss / 20) + 10 ** (-left / 20);
+  return judgeReturnLossAt(-20 * Math.log10(reflection), returnLoss, left);
 }
+
+/** How much a reading into a load may be off, dB: directivity, and the load through the cable and back (root of the sum of squares). */
+const leftOf = (analyser: number, load: number, { predictedLoss }: SpotLimits): number =>
+  -10 * Math.log10(10 ** (-analyser / 10) + 10 ** (-(load + 2 * predictedLoss) / 10));
+
+/** The same of the instruments that a reading was taken with. */
+const leftOfTake = ({ typedFrom, device }: Readings, limits: SpotLimits): number =>
+  leftOf(
+    typedFrom?.match?.match ?? device?.uncertainty.directivity ?? usualAnalyser.directivity,
+    typedFrom?.load?.match ?? usualLoad,
+    limits,
+  );
 
 function lossCheck(
   line: SweepLine,

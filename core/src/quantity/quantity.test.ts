@@ -7,6 +7,7 @@ import { areaFromAwg, awgFromArea, diameterFromAwg, parseConductorArea } from '.
 import { formatPower, parsePower } from './power.ts';
 import { seededRandom } from './random.ts';
 import { formatLoad, formatResistance, parseLoad, parseResistance } from './resistance.ts';
+import { formatMatch, parseMatch, returnLossOf, swrOf } from './standing-wave.ts';
 
 describe('frequency', () => {
   test.each([
@@ -86,6 +87,27 @@ describe('resistance and load', () => {
     expect(formatResistance(Infinity)).toBe('open');
     expect(formatResistance(0.0936)).toBe('93.6 mohm');
   });
+});
+
+describe('match', () => {
+  // A reflection of 0.1: (1 + 0.1) / (1 - 0.1) = 1.2222 and 20 dB.
+  test.each([
+    ['1.2222', 20],
+    ['1,5', 13.98],
+    ['1.5:1', 13.98],
+    ['21 dB', 21],
+    ['1', 60],
+  ])('%s', (text, db) => expect(parseMatch(text)).toBeCloseTo(db, 2));
+
+  test('there and back, and as it is written', () => {
+    expect(swrOf(returnLossOf(1.7))).toBeCloseTo(1.7, 9);
+    expect([swrOf(0), returnLossOf(1)]).toEqual([Infinity, Infinity]);
+    expect(formatMatch(20)).toBe('1.22 (20.0 dB)');
+  });
+
+  test.each(['0.9', '-3 dB', '70 dB', 'good'])('refuses %p', (text) =>
+    expect(() => parseMatch(text)).toThrow(/a ratio such as 1\.2/),
+  );
 });
 
 describe('power, capacitance, force', () => {

@@ -7,7 +7,8 @@ import { firstStepOfEnd, remakeCost } from '../prove/repair.ts';
 import { BenchWalk } from '../testing/bench-walk.ts';
 import { exampleLead, house, now } from '../testing/example.ts';
 import { answerHold, reworkFrom, reworkTo, waiveHold } from './advance.ts';
-import { isAtWork, obstructions, stageStates, unitProgress } from './progress.ts';
+import { isAtWork, obstructions, unitProgress } from './progress.ts';
+import { stageStates } from './stage-states.ts';
 import { contactPull, ferrulePull } from '../recipe/pull.ts';
 import type { Step } from '../recipe/step.ts';
 import type { UnitEvent, UnitHappening } from './unit.ts';
@@ -211,6 +212,21 @@ describe('progress is played from the record', () => {
     expect(progress.done.has(prove.id)).toBe(false);
     expect(progress.done.has(stepNamed('setback', 'B').id)).toBe(true);
     expect(remakeCost(plan.steps, 'A').partsOff).toEqual(['A/ferrule']);
+  });
+
+  test('a way back is taken back by a following entry while nothing was done since; then it stands where it stood', () => {
+    const prove = stepNamed('prove', null);
+    const target = firstStepOfEnd(plan.steps, 'A')!;
+    const shorter = { kind: 'taken shorter', shortage: 5e-3, name: 'Bench two', reason: 'spare' } as const;
+    const back = reworkTo(target, prove.id, remakeCost(plan.steps, 'A'), 'open centre');
+    const before = progressOf(...goodUpTo(prove), answerHold(stepNamed('setback', 'A'), { reading: 0 }));
+    const told = [...goodUpTo(prove), answerHold(stepNamed('setback', 'A'), { reading: 0 }), shorter, back];
+    const undone = { kind: 'rework taken back', reason: 'pressed by mistake' } as const;
+    expect(progressOf(...told).justReworked).toMatchObject({ toStepId: target.id });
+    expect(progressOf(...told, undone)).toEqual(before);
+    // Once something was done about it, it is no mistake of the hand any more.
+    const begun = progressOf(...told, { kind: 'note', stepId: null, text: 'cut off' }, undone);
+    expect([begun.current?.id, begun.used > 0]).toEqual([target.id, true]);
   });
 
   test.each(

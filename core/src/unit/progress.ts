@@ -1,7 +1,5 @@
 import type { Step } from '../recipe/step.ts';
 import { stripIdOf } from '../recipe/strip-id.ts';
-import type { StageState, Stage } from '../recipe/stage.ts';
-import { stages } from '../recipe/stage.ts';
 import type { Unit, UnitEvent, UnitHappening } from './unit.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { planInEffect } from './plan-in-effect.ts';
@@ -82,6 +80,8 @@ export interface UnitProgress {
   /** Each time it came back, the latest last. */
   readonly returns: readonly Recorded<'came back'>[];
   readonly reworks: readonly Recorded<'rework'>[];
+  /** The way back that was recorded last, while nothing has been done since: it can still be taken back. */
+  readonly justReworked: Recorded<'rework'> | undefined;
   readonly troubles: readonly Recorded<'trouble'>[];
   readonly photographs: readonly Recorded<'photograph'>[];
   readonly notes: readonly Recorded<'note'>[];
@@ -118,7 +118,12 @@ interface Draft {
   notes: Recorded<'note'>[];
   takenShorter: Recorded<'taken shorter'>[];
   firstArticle: Recorded<'first article'> | undefined;
+  /** How it stood before the last way back, while nothing else has followed. */
+  beforeRework: Undone | undefined;
 }
+
+/** What a way back changes. */
+type Undone = ReturnType<typeof standing>;
 
 const untouched = (): Draft => ({
   cardsUsed: [],
@@ -146,13 +151,14 @@ const untouched = (): Draft => ({
   notes: [],
   takenShorter: [],
   firstArticle: undefined,
+  beforeRework: undefined,
 });
 
 /** Plays a unit's record, in chain order, over its frozen plan. */
 export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProgress {
   const draft = untouched();
   for (const event of events) play(draft, unit.plan?.steps ?? [], event);
-  const { cardsUsed, ...now } = draft;
+  const { cardsUsed, beforeRework, ...now } = draft;
   const plan = unit.plan && planInEffect(unit.plan, cardsUsed);
   const steps = plan?.steps ?? [];
   return {
@@ -160,6 +166,7 @@ export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProg
     plan,
     steps,
     current: steps.find(({ id }) => !draft.done.has(id)),
+    justReworked: beforeRework && draft.reworks.at(-1),
     used: draft.reworks.reduce((sum, { uses }) => sum + uses, 0),
   };
 }
@@ -205,6 +212,12 @@ const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
     happening.partsOff.forEach((partId) => draft.on.delete(partId));
     draft.reworks.push(happening);
   },
+  'rework taken back': (draft) => {
+    if (!draft.beforeRework) return;
+    Object.assign(draft, draft.beforeRework);
+    draft.reworks.pop();
+    draft.beforeRework = undefined;
+  },
   trouble: ({ troubles }, happening) => void troubles.push(happening),
   'taken shorter': ({ takenShorter }, happening) => void takenShorter.push(happening),
   photograph: ({ photographs }, happening) => void photographs.push(happening),
@@ -226,9 +239,29 @@ const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
   },
 };
 
+/** A way back is recorded with what was taken shorter for it; whatever else follows makes it final. */
 function play(draft: Draft, steps: readonly Step[], { happening, at, by }: UnitEvent): void {
+  const { kind } = happening;
+  if (kind === 'taken shorter') draft.beforeRework = standing(draft);
+  else if (kind === 'rework') draft.beforeRework ??= standing(draft);
+  else if (kind !== 'rework taken back') draft.beforeRework = undefined;
   const player = players[happening.kind] as Player<UnitHappening['kind']>;
   player(draft, { ...happening, at, by } as Recorded<UnitHappening['kind']>, steps);
+}
+
+/** Where it stands now, as a copy that nothing changes any more. */
+function standing({ finished, done, holds, trials, confirmed, strips, lengths, on, takenShorter }: Draft) {
+  return {
+    finished,
+    done: new Set(done),
+    holds: new Map(holds),
+    trials: new Map(trials),
+    confirmed: new Map([...confirmed].map(([step, seen]) => [step, new Set(seen)])),
+    strips: new Map(strips),
+    lengths: new Map(lengths),
+    on: new Set(on),
+    takenShorter: [...takenShorter],
+  };
 }
 
 /** A step gone back to is undone with its end's later steps and with all that proved or finished the lead. */
@@ -314,22 +347,4 @@ function lengthsNotMeasured({ lengths }: UnitProgress, { work }: Step, { lead }:
 /** Whether a unit waits for someone at the bench: not finished, not given up, not set aside. */
 export function isAtWork({ finished, scrapped, aside }: UnitProgress): boolean {
   return !finished && scrapped === null && aside === null;
-}
-
-/** How far a unit is in each stage. Choose is done by starting it. */
-export function stageStates(progress: UnitProgress): Record<Stage, StageState> {
-  const states = stages.map((stage): [Stage, StageState] => {
-    const steps = progress.steps.filter((step) => step.stage === stage);
-    const done = steps.filter(({ id }) => progress.done.has(id)).length;
-    const isOut = steps.some(({ id }) => isWarning(progress.holds.get(id)));
-    if (stage === 'Choose') return [stage, progress.started ? 'done' : 'open'];
-    if (isOut) return [stage, 'warning'];
-    if (steps.length > 0 && done === steps.length) return [stage, 'done'];
-    return [stage, done > 0 ? 'under way' : 'open'];
-  });
-  return Object.fromEntries(states) as Record<Stage, StageState>;
-}
-
-function isWarning(answer: HoldAnswer | undefined): boolean {
-  return answer !== undefined && (answer.how === 'waived' || !answer.good);
 }

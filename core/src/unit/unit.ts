@@ -101,6 +101,8 @@ export const unitHappeningSchema = z.discriminatedUnion('kind', [
     uses: z.number(),
     reason: z.string(),
   }),
+  /** The way back that was recorded last is not gone: the unit stands where it stood before it. */
+  z.object({ kind: z.literal('rework taken back'), reason: z.string() }),
   /** Something was off: what was seen, and what became of it. */
   z.object({
     kind: z.literal('trouble'),

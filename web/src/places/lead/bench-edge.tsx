@@ -1,5 +1,5 @@
 import type { StageState, Stage } from '@gorvane/core/recipe/stage.ts';
-import { stageStates } from '@gorvane/core/unit/progress.ts';
+import { stageStates } from '@gorvane/core/unit/stage-states.ts';
 import { designStates } from '@gorvane/core/plan/design-states.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import {

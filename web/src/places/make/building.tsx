@@ -23,6 +23,7 @@ import { DoneBar, MomentBar } from './done-bar.tsx';
 import { EvidenceDialog } from './evidence-dialog.tsx';
 import { FinishedScreen } from './finished-screen.tsx';
 import { touchPiece } from './cut-panel.tsx';
+import { JustReworked } from './just-reworked.tsx';
 import { MomentScreen } from './moment-view.tsx';
 import { touchPart } from './parts-panel.tsx';
 import { primaryOf } from './primary.ts';
@@ -147,6 +148,7 @@ export function Building({ view, frozen }: BuildingProps) {
         {batch.length > 1 && <BatchBar views={batch} unitId={unit.id} mode={mode} onMode={setMode} />}
         <main className="build-main">
           <CardChanges views={asOne} />
+          <JustReworked unitId={unit.id} progress={progress} />
           <Messages problem={work.problem} otherTab={otherTab} takenUp={takenUp} />
           {moment ? (
             <MomentScreen at={moment} plan={plan} progress={progress} onGoOn={goOn} />

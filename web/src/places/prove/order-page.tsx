@@ -2,10 +2,14 @@ import type { Order } from '@gorvane/core/order/order.ts';
 import { checksOfProof } from '@gorvane/core/unit/certificate.ts';
 import type { ProvedUnit, Spread, SpreadReading } from '@gorvane/core/prove/spread.ts';
 import { spreads } from '@gorvane/core/prove/spread.ts';
+import { proofLevels } from '@gorvane/core/house/practice.ts';
 import { NativeSelect } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { PackageButton } from '../../controls/certificate-files.tsx';
+import { RecordAlert } from '../../controls/record-alert.tsx';
+import { useRecorder } from '../../controls/use-recorder.ts';
+import { askForProof } from '../../data/orders.ts';
 import { Empty } from '../../controls/empty.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
@@ -38,6 +42,7 @@ export function ProveOrderPage() {
       <div className="page-head">
         <h1>Proofs: {order.name}</h1>
         <div className="actions">
+          <AskedProof order={order} />
           {started.length > 0 && (
             <PackageButton unitIds={started.map(({ unit }) => unit.id)} name={order.name} />
           )}
@@ -50,6 +55,32 @@ export function ProveOrderPage() {
           units={mine.filter(({ unit, progress }) => unit.lineId === line.id && progress.scrapped === null)}
         />
       ))}
+    </>
+  );
+}
+
+/** An order may ask for a proof that goes further than the house does. */
+function AskedProof({ order }: { readonly order: Order }) {
+  const { attempt, problem } = useRecorder();
+  return (
+    <>
+      <NativeSelect
+        aria-label="Proof that this order asks for"
+        value={order.proofLevel ?? ''}
+        data={[
+          { value: '', label: 'proof as the house asks' },
+          ...proofLevels.map((level) => ({ value: level, label: `a proof ${level}` })),
+        ]}
+        onChange={({ currentTarget: { value } }) =>
+          void attempt(() =>
+            askForProof(
+              order.id,
+              proofLevels.find((level) => level === value),
+            ),
+          )
+        }
+      />
+      <RecordAlert problem={problem} />
     </>
   );
 }

@@ -2,6 +2,7 @@ import { Table } from '../../../controls/table.tsx';
 import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import { Button } from '@mantine/core';
+import { unaskedGroups } from './unasked.ts';
 import { useState } from 'react';
 import { Figure } from '../../../controls/figure.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
@@ -13,7 +14,10 @@ const fewChecks = 24;
 /** Every check in the order of the plan: what it read by each method, its limit and why, how much is left, the verdict. */
 export function CheckTable({ proof }: { readonly proof: Proof }) {
   const [each, setEach] = useState(false);
-  const rows = proof.checks.filter(isShown);
+  const [unaskedToo, setUnaskedToo] = useState(false);
+  const shown = proof.checks.filter(isShown);
+  const unasked = shown.filter(isUnasked);
+  const rows = shown.filter((check) => !unasked.includes(check));
   const folded = each || rows.length <= fewChecks ? [] : rows.filter(isPlain);
   return (
     <Table className="check-table" head={['Check', 'Reading', 'Limit', 'Verdict']}>
@@ -36,12 +40,32 @@ export function CheckTable({ proof }: { readonly proof: Proof }) {
           </td>
         </tr>
       )}
+      {unaskedToo && unasked.map((check) => <CheckRow key={check.id} check={check} />)}
+      {unasked.length > 0 && !unaskedToo && (
+        <tr>
+          <th scope="row">
+            {unasked.length} {unasked.length === 1 ? 'check' : 'checks'} not asked
+          </th>
+          <td colSpan={3}>
+            {unaskedGroups(unasked).map(({ why, labels }) => (
+              <div key={why}>
+                <span className="soft">{why}:</span> {labels.join(', ')}
+              </div>
+            ))}
+            <Button size="compact-xs" variant="default" onClick={() => setUnaskedToo(true)}>
+              Show their limits
+            </Button>
+          </td>
+        </tr>
+      )}
     </Table>
   );
 }
 
 /** A look that nobody asked for and nobody gave is in its own list. */
 const isShown = ({ key, verdict }: ProofCheck) => key.kind !== 'look' || verdict !== 'Not yet';
+/** Stays out of the verdict, and nobody read it. */
+const isUnasked = ({ leftOut, methods }: ProofCheck) => leftOut && methods.length === 0;
 const isPlain = ({ key, verdict }: ProofCheck) => key.kind === 'resistance' && verdict !== 'Out';
 
 function CheckRow({ check }: { readonly check: ProofCheck }) {

@@ -1,6 +1,7 @@
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import type { Fault } from '@gorvane/core/prove/fault.ts';
+import { likelierReasons } from '@gorvane/core/prove/likelier.ts';
 import { nextMeasurement } from '@gorvane/core/prove/next-measurement.ts';
 import type { Placed } from '@gorvane/core/prove/place.ts';
 import type { PlacedFault } from '@gorvane/core/prove/placed-diagnosis.ts';
@@ -21,6 +22,8 @@ interface DiagnosisListProps {
   readonly frozen: FrozenPlan;
   readonly proof: Proof;
   readonly explanations: readonly (readonly PlacedFault[])[];
+  /** The end that was worked on last. */
+  readonly lastEndId: string | undefined;
   readonly steps: readonly Step[];
   readonly mending: Mending;
   readonly hand: Readings;
@@ -33,6 +36,7 @@ export function DiagnosisList({
   frozen,
   proof,
   explanations,
+  lastEndId,
   steps,
   mending,
   hand,
@@ -44,6 +48,11 @@ export function DiagnosisList({
   const untold = explanations.map((faults) => ({ faults: faults.map(({ fault }) => fault) }));
   const next = nextMeasurement(lead, proof.wiring, untold, new Map(Object.entries(frozen.lengths)));
   const count = explanations[0]!.length;
+  const reasons = likelierReasons(
+    proof.wiring,
+    untold.map(({ faults }) => faults),
+    lastEndId,
+  );
   return (
     <section aria-labelledby="explains">
       <h2 id="explains">What explains it</h2>
@@ -56,8 +65,9 @@ export function DiagnosisList({
         {explanations.length < all.length && ' What was read of the place has ruled out the others.'}
       </p>
       <ol className="step-list">
-        {explanations.map((faults) => (
+        {explanations.map((faults, n) => (
           <li key={JSON.stringify(faults)}>
+            {explanations.length > 1 && <div className="soft">{likelierWords(reasons, n)}</div>}
             {faults.map(({ fault, placed }) => {
               const words = wordFault(lead, proof.wiring, fault);
               return (
@@ -83,6 +93,17 @@ export function DiagnosisList({
       {next && <NextReading next={next} wiring={proof.wiring} hand={hand} onHand={onHand} onRead={onRead} />}
     </section>
   );
+}
+
+/** Why one of several stands where it stands. */
+function likelierWords(all: ReturnType<typeof likelierReasons>, n: number): string {
+  const { reasons, isAlike } = all[n]!;
+  const why = reasons.map((reason) =>
+    reason === 'worked on last' ? 'this end was worked on last' : 'benches see it more often',
+  );
+  const alike = isAlike ? (n === 0 ? 'As likely as the next' : 'As likely as one beside it') : '';
+  if (why.length === 0) return alike || 'Less likely';
+  return `Likelier: ${why.join(', ')}${alike ? `. ${alike}` : ''}`;
 }
 
 const isTold = (placed: Placed | undefined) => placed !== undefined && placed.where !== 'unsure';

@@ -46,11 +46,10 @@ export function FamilyRow({
     text.trim() === '' ? undefined : readFamily[check.quantity](text);
   return (
     <tr>
-      <th scope="row">
+      <th scope="row" colSpan={2}>
         {check.label}
         <div className="soft">{check.how}</div>
       </th>
-      <td />
       <td>
         <QuantityField
           aria-label={check.label}
@@ -84,8 +83,9 @@ export function LengthRow({ unitId, proof, readings, onReadings }: RowProps) {
   const [least, most] = check.judged!.between!;
   return (
     <tr>
-      <th scope="row">Length by what comes back</th>
-      <td />
+      <th scope="row" colSpan={2}>
+        Length by what comes back
+      </th>
       <td>
         <QuantityField
           aria-label="Length by reflection"

@@ -2,6 +2,7 @@ import type { CableLeft } from '@gorvane/core/unit/cable-left.ts';
 import { cableLeftAt } from '@gorvane/core/unit/cable-left.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
+import { endById } from '@gorvane/core/lead/lead.ts';
 import type { Repair } from '@gorvane/core/prove/repair.ts';
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
@@ -30,8 +31,6 @@ interface FaultLineProps {
 export function FaultLine({ words, reason, repair, mending, children }: FaultLineProps) {
   const [open, setOpen] = useState(false);
   const { lead, left, onGoBack, onScrap } = mending;
-  // What costs nothing is not asked about.
-  const isFree = repair !== undefined && repair.cost.uses === 0 && repair.cost.scrap.length === 0;
   return (
     <div>
       <div className="stage-head">
@@ -40,24 +39,30 @@ export function FaultLine({ words, reason, repair, mending, children }: FaultLin
           {children}
         </div>
         {repair && (
-          <Button
-            variant="default"
-            {...(isFree ? {} : { 'aria-expanded': open })}
-            onClick={() => (isFree ? onGoBack(reason, repair, []) : setOpen(!open))}
-          >
+          <Button variant="default" aria-expanded={open} onClick={() => setOpen(!open)}>
             Go back to: {repair.target.title}
           </Button>
         )}
       </div>
       {open && repair && (
-        <ReworkChoice
-          uses={repair.cost.uses}
-          left={cableLeftAt(lead, left, repair.target.endId)}
-          scrap={repair.cost.scrap}
-          goLabel={`Record it and go back to: ${repair.target.title}`}
-          onGo={(before) => onGoBack(reason, repair, before)}
-          onScrap={() => onScrap(reason)}
-        />
+        <>
+          <p>
+            This records the proof as it stands, goes back to Build
+            {repair.target.endId && `, end ${endById(lead, repair.target.endId).name}`}, and what hangs on
+            that step is done again. It can be taken back until the next entry.
+          </p>
+          <ReworkChoice
+            uses={repair.cost.uses}
+            left={cableLeftAt(lead, left, repair.target.endId)}
+            scrap={repair.cost.scrap}
+            goLabel={`Record it and go back to: ${repair.target.title}`}
+            onGo={(before) => onGoBack(reason, repair, before)}
+            onScrap={() => onScrap(reason)}
+          />
+          <Button variant="subtle" onClick={() => setOpen(false)}>
+            Stay here
+          </Button>
+        </>
       )}
     </div>
   );

@@ -184,6 +184,7 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
             frozen={frozen}
             proof={proof}
             explanations={explanations}
+            lastEndId={table.lastEndId}
             steps={progress.steps}
             mending={mending}
             hand={hand}

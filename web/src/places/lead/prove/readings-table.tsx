@@ -2,6 +2,7 @@ import type { UnitProof } from './use-unit-proof.ts';
 import { Table } from '../../../controls/table.tsx';
 import type { FamilyCheck } from '@gorvane/core/prove/family-checks.ts';
 import type { PairCheck } from '@gorvane/core/prove/pair-matrix.ts';
+import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { PairReading, Readings } from '@gorvane/core/reading/reading.ts';
 import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
@@ -49,6 +50,15 @@ export function ReadingsTable({
   children,
 }: ReadingsTableProps) {
   const { points } = proof.wiring;
+  const [unaskedToo, setUnaskedToo] = useState(false);
+  const isOpen = ({ leftOut, methods }: ProofCheck) => !leftOut || methods.length > 0;
+  const isAsked = (kind: ProofCheck['key']['kind']) =>
+    proof.checks.some((check) => check.key.kind === kind && isOpen(check));
+  // A reading that nobody asks for is a row when somebody wants it.
+  const isRead = (id: string) => unaskedToo || proof.checks.some((check) => check.id === id && isOpen(check));
+  const hidden = readByEye.filter(
+    (kind) => proof.checks.some(({ key }) => key.kind === kind) && !isAsked(kind),
+  ).length;
   const [each, setEach] = useState(false);
   const together = each || proof.pairs.length <= fewPairs ? [] : proof.pairs.filter(isPlainlyOpen);
   const write = (pair: PairCheck, change: Partial<PairReading>) =>
@@ -139,17 +149,19 @@ export function ReadingsTable({
             onEach={() => setEach(true)}
           />
         )}
-        {family.map((check) => (
-          <FamilyRow
-            key={check.id}
-            check={check}
-            unitId={unitId}
-            proof={proof}
-            readings={readings}
-            onReadings={onReadings}
-          />
-        ))}
-        {line && (
+        {family
+          .filter(({ id }) => isRead(id))
+          .map((check) => (
+            <FamilyRow
+              key={check.id}
+              check={check}
+              unitId={unitId}
+              proof={proof}
+              readings={readings}
+              onReadings={onReadings}
+            />
+          ))}
+        {line && (unaskedToo || isAsked('match at') || (readings.spots ?? []).length > 0) && (
           <SpotRows
             unitId={unitId}
             line={line}
@@ -160,35 +172,63 @@ export function ReadingsTable({
             onReadings={onReadings}
           />
         )}
-        <LengthRow unitId={unitId} proof={proof} readings={readings} onReadings={onReadings} />
-        <tr>
-          <th scope="row">Insulation, least of all pairs planned open</th>
-          <td />
-          <td>
-            <QuantityField
-              aria-label="Insulation, ohms"
-              field={`prove/${unitId}/insulation`}
-              written={
-                readings.insulationOhms === undefined
-                  ? ''
-                  : formatResistance(readings.insulationOhms ?? Infinity)
-              }
-              onRead={(text) => onReadings({ ...readings, insulationOhms: ohmsFrom(text) })}
-            />
-          </td>
-          <td className="reading">
-            at least{' '}
-            {formatResistance(proof.checks.find(({ key }) => key.kind === 'insulation')!.judged!.limit)}
-          </td>
-          <td>
-            <VerdictMark verdict={proof.checks.find(({ key }) => key.kind === 'insulation')!.verdict} />
-          </td>
-        </tr>
+        {isRead('length') && (
+          <LengthRow unitId={unitId} proof={proof} readings={readings} onReadings={onReadings} />
+        )}
+        {isRead('insulation') && (
+          <tr>
+            <th scope="row" colSpan={2}>
+              Insulation, least of all pairs planned open
+            </th>
+            <td>
+              <QuantityField
+                aria-label="Insulation, ohms"
+                field={`prove/${unitId}/insulation`}
+                written={
+                  readings.insulationOhms === undefined
+                    ? ''
+                    : formatResistance(readings.insulationOhms ?? Infinity)
+                }
+                onRead={(text) => onReadings({ ...readings, insulationOhms: ohmsFrom(text) })}
+              />
+            </td>
+            <td className="reading">
+              at least{' '}
+              {formatResistance(proof.checks.find(({ key }) => key.kind === 'insulation')!.judged!.limit)}
+            </td>
+            <td>
+              <VerdictMark verdict={proof.checks.find(({ key }) => key.kind === 'insulation')!.verdict} />
+            </td>
+          </tr>
+        )}
+        {!unaskedToo && hidden > 0 && (
+          <tr>
+            <th scope="row" colSpan={2}>
+              Readings that are not asked
+            </th>
+            <td colSpan={3}>
+              <Button size="compact-xs" variant="default" onClick={() => setUnaskedToo(true)}>
+                Read more than is asked
+              </Button>
+            </td>
+          </tr>
+        )}
       </Table>
       <p className="soft">A tick proves that a path is there, not its resistance.</p>
     </section>
   );
 }
+
+/** What is read off by eye beside the pairs, where the lead has it. */
+const readByEye: readonly ProofCheck['key']['kind'][] = [
+  'load',
+  'terminator',
+  'capacitance',
+  'pair',
+  'return loss',
+  'length',
+  'insulation',
+];
 
 /** Up to so many pairs each has its row at once. */
 const fewPairs = 15;

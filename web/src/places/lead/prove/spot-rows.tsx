@@ -34,8 +34,10 @@ export function SpotRows({ unitId, line, working, readings, ...rest }: SpotRowsP
         <SpotRow key={hertz} unitId={unitId} hertz={hertz} line={line} readings={readings} {...rest} />
       ))}
       <tr>
-        <th scope="row">Match and loss at another frequency</th>
-        <td colSpan={4}>
+        <th scope="row" colSpan={2}>
+          Match and loss at another frequency
+        </th>
+        <td colSpan={3}>
           <AddFrequency unitId={unitId} onAdd={(hertz) => setTyped([...typed, hertz])} />
         </td>
       </tr>
@@ -108,11 +110,10 @@ function SpotRow({
     const value = spot?.[of];
     return (
       <tr key={kind}>
-        <th scope="row">
+        <th scope="row" colSpan={2}>
           {label}, {formatFrequency(hertz)}
           <div className="soft">predicted {write(predicted)}</div>
         </th>
-        <td />
         <td>
           <QuantityField
             aria-label={`${label}, ${formatFrequency(hertz)}`}

@@ -8,6 +8,7 @@ import { recordChecks } from '@gorvane/core/prove/record-checks.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 import { limitWords } from '../../../controls/certificate-words.ts';
 import { marksOf, outOfCalibration } from '../../../controls/unit-state.ts';
+import { unaskedGroups } from './unasked.ts';
 import { useWriting } from '../../../controls/writing.ts';
 import { timeNow } from '../../../data/database.ts';
 
@@ -42,19 +43,10 @@ function figures(check: ProofCheck, write: (value: number, kind: QuantityKind) =
   return `, ${write(reading, check.quantity)}, ${limitWords(recordChecks([check])[0]!, write)}`;
 }
 
-/** What the proof did not ask, by its reason: the checks of one reason together. Looks that nobody asks for go without saying. */
+/** How much was not asked, and the reasons; which checks they are stands in the table. */
 function omitted({ checks }: Proof): string {
-  const reasons = new Map<string, string[]>();
-  for (const { leftOut, notAsked, key, label } of checks)
-    if (leftOut && key.kind !== 'look')
-      reasons.set(notAsked!, [...(reasons.get(notAsked!) ?? []), shortened(label)]);
-  if (reasons.size === 0) return '';
-  const each = [...reasons].map(([why, labels]) => `${namesOf(labels)} (${why})`);
-  return ` Not asked: ${each.join('; ')}.`;
+  const groups = unaskedGroups(checks);
+  if (groups.length === 0) return '';
+  const count = groups.reduce((sum, { labels }) => sum + labels.length, 0);
+  return ` ${count} ${count === 1 ? 'check was' : 'checks were'} not asked: ${groups.map(({ why }) => why).join('; ')}.`;
 }
-
-const shortened = (label: string) => label.charAt(0).toLowerCase() + label.slice(1);
-
-/** Two by their names, more by their number. */
-const namesOf = (labels: readonly string[]) =>
-  labels.length <= 2 ? labels.join(' and ') : `${labels[0]} and ${labels.length - 1} more`;
