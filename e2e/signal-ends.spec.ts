@@ -36,6 +36,10 @@ async function findAndMend(desk: Page, fault: string, said: RegExp, back: RegExp
   await expect(desk.getByText(said).first()).toBeVisible();
   await expectAccessible(desk);
   await desk.getByRole('button', { name: back }).first().click();
+  await desk
+    .getByRole('button', { name: /^Record it and go back to: / })
+    .first()
+    .click();
   await expect(heading(desk)).toHaveText(new RegExp(back.source.replace('^Go back to: ', '^')));
   await buildUntil(desk, /^Prove the lead/);
   await desk.getByRole('link', { name: 'Open Prove' }).click();

@@ -107,7 +107,7 @@ describe('more is asked', () => {
     const proof = prove(asking('by meter and load'), [ticked()]);
     expect(proof.verdict).toBe('Not yet');
     expect(['load', resistanceId].map((id) => checkOf(proof, id).leftOut)).toEqual([false, false]);
-    expect(checkOf(proof, 'loss').notAsked).toBe('a proof by meter and load is asked for');
+    expect(checkOf(proof, 'loss').notAsked).toBe('no proof further than by meter and load is asked for');
   });
 
   test('by the order, and never less for an order than the house asks', () => {

@@ -9,7 +9,7 @@ export async function askForProof(orderId: string, proofLevel: ProofLevel | unde
     const order = await database.orders.get(orderId);
     if (!order) throw new Error('This order is not in the database any more.');
     const { proofLevel: _before, ...rest } = order;
-    const next: Order = { ...rest, ...(proofLevel === undefined ? {} : { proofLevel }) };
-    await database.orders.put(revise(order, next, timeNow()));
+    const asked = proofLevel === undefined ? {} : { proofLevel };
+    await database.orders.put(revise<Order>(rest, asked, timeNow()));
   });
 }

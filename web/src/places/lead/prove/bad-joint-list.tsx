@@ -23,9 +23,11 @@ export function BadJointList({ joints, proof, steps, mending }: BadJointListProp
       {joints.map((places) => (
         <div key={JSON.stringify(places)}>
           <p className="soft">
-            {places.length === 1
-              ? 'The readings leave one place.'
-              : 'The readings do not tell which: one of these, the likelier first, or the cable between.'}
+            {places.some(({ fault }) => fault.kind === 'open')
+              ? 'What is too much is what one core leaves that carries nothing, broken or off its contact; a joint that happens to have as much would read alike.'
+              : places.length === 1
+                ? 'The readings leave one place.'
+                : 'The readings do not tell which: one of these, the end worked on last first, or the cable between.'}
           </p>
           <ol className="step-list">
             {places.map(({ fault, mendedAs }) => {
@@ -33,7 +35,7 @@ export function BadJointList({ joints, proof, steps, mending }: BadJointListProp
               return (
                 <li key={JSON.stringify(fault)}>
                   <FaultLine
-                    words={sentence(words)}
+                    words={sentence(fault.kind === 'open' ? `one of several side by side: ${words}` : words)}
                     reason={words}
                     repair={repairOf(lead, proof.wiring, steps, mendedAs)}
                     mending={mending}

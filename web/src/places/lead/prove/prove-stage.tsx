@@ -19,7 +19,7 @@ import { shortenedPlan, shortOf } from '@gorvane/core/unit/shortened-plan.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import { handTake, withHandTake, withTake } from '@gorvane/core/prove/takes.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
-import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Caution } from '../../../controls/caution.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
@@ -125,7 +125,8 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
   const instruments = useInstruments({ ...subject, serial: unit.serial }, addTake);
   const line = useMemo(() => sweepLineOf(frozen.lead, new Map(Object.entries(frozen.lengths))), [frozen]);
   const hand = handTake(takes, by, celsius);
-  const quantities = quantitiesReadOf(proof);
+  const [unaskedToo, setUnaskedToo] = useState(false);
+  const quantities = quantitiesReadOf(proof, unaskedToo);
   const setHand = (
     next: Readings,
     { chosen, leadsOhms }: Pick<ReadWithChosen, 'chosen' | 'leadsOhms'> = readWithThese,
@@ -223,6 +224,8 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
           line={line}
           working={frozen.lead.requirement.frequencies}
           house={frozen.house}
+          unaskedToo={unaskedToo}
+          onUnasked={() => setUnaskedToo(true)}
           undo={table.undo}
           onReadings={setHand}
         >
@@ -276,14 +279,17 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
 }
 
 /** What of a lead is read off by eye, by the checks that its proof has. */
-function quantitiesReadOf({ checks }: Proof): Quantity[] {
+function quantitiesReadOf({ checks }: Proof, unaskedToo: boolean): Quantity[] {
   const has = (...kinds: readonly ProofCheck['key']['kind'][]) =>
-    checks.some(({ key }) => kinds.includes(key.kind));
+    checks.some(
+      ({ key, leftOut, methods }) =>
+        kinds.includes(key.kind) && (unaskedToo || !leftOut || methods.length > 0),
+    );
   return [
     'ohms',
     ...(has('capacitance', 'pair') ? (['farads'] as const) : []),
-    'insulation',
-    ...(has('return loss') ? (['match', 'loss'] as const) : []),
+    ...(has('insulation') ? (['insulation'] as const) : []),
+    ...(has('return loss', 'match at', 'loss at') ? (['match', 'loss'] as const) : []),
     ...(has('length') ? (['length'] as const) : []),
   ];
 }

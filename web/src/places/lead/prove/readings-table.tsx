@@ -5,6 +5,7 @@ import type { PairCheck } from '@gorvane/core/prove/pair-matrix.ts';
 import type { ProofCheck } from '@gorvane/core/prove/checks.ts';
 import type { Proof } from '@gorvane/core/prove/proof.ts';
 import type { PairReading, Readings } from '@gorvane/core/reading/reading.ts';
+import { connectedBelow } from '@gorvane/core/reading/reading.ts';
 import type { ExpectedPath } from '@gorvane/core/prove/resistance.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button, SegmentedControl } from '@mantine/core';
@@ -31,6 +32,9 @@ interface ReadingsTableProps {
   readonly house: House;
   /** With what the figures are read. */
   readonly children: ReactNode;
+  /** Readings that nobody asks for have their rows too. */
+  readonly unaskedToo: boolean;
+  readonly onUnasked: () => void;
   readonly undo: UnitProof['undo'];
   readonly onReadings: (readings: Readings) => void;
 }
@@ -45,12 +49,13 @@ export function ReadingsTable({
   line,
   working,
   house,
+  unaskedToo,
+  onUnasked,
   undo,
   onReadings,
   children,
 }: ReadingsTableProps) {
   const { points } = proof.wiring;
-  const [unaskedToo, setUnaskedToo] = useState(false);
   const isOpen = ({ leftOut, methods }: ProofCheck) => !leftOut || methods.length > 0;
   const isAsked = (kind: ProofCheck['key']['kind']) =>
     proof.checks.some((check) => check.key.kind === kind && isOpen(check));
@@ -93,10 +98,7 @@ export function ReadingsTable({
                   aria-label={`Tick, ${from.label} to ${to.label}`}
                   value={tickOf(readings, from.id, to.id)}
                   onChange={(value) =>
-                    write(pair, {
-                      connected: value === 'unread' ? undefined : value === 'connected',
-                      ohms: undefined,
-                    })
+                    write(pair, ticked(pair, value === 'unread' ? undefined : value === 'connected'))
                   }
                   data={[
                     { value: 'unread', label: 'not read' },
@@ -125,7 +127,7 @@ export function ReadingsTable({
               <td>
                 <VerdictMark verdict={pair.verdict} />
                 {pair.leak && <div className="out">leak</div>}
-                {check && check.verdict !== 'Good' && check.methods.length > 0 && (
+                {pair.verdict === 'Good' && check && check.verdict !== 'Good' && check.methods.length > 0 && (
                   <div className={check.verdict === 'Out' ? 'out' : 'soft'}>
                     ohms: {check.verdict === 'Out' ? 'Out' : check.detail}
                   </div>
@@ -207,7 +209,7 @@ export function ReadingsTable({
               Readings that are not asked
             </th>
             <td colSpan={3}>
-              <Button size="compact-xs" variant="default" onClick={() => setUnaskedToo(true)}>
+              <Button size="compact-xs" variant="default" onClick={() => onUnasked()}>
                 Read more than is asked
               </Button>
             </td>
@@ -280,6 +282,12 @@ function OtherPairs({
 
 const plannedFirst = (pairs: readonly PairCheck[]) =>
   [...pairs].sort((a, b) => Number(b.planned) - Number(a.planned));
+
+/** A tick, beside the ohms that were read where they say the same; ohms that say otherwise would count before it. */
+function ticked({ ohms }: PairCheck, connected: boolean | undefined): Partial<PairReading> {
+  const agrees = connected !== undefined && ohms !== undefined && ohms < connectedBelow === connected;
+  return agrees ? { connected } : { connected, ohms: undefined };
+}
 
 function tickOf(readings: Readings, from: string, to: string): 'unread' | 'connected' | 'open' {
   const connected = readings.pairs.find((pair) => pair.from === from && pair.to === to)?.connected;
