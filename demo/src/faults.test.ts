@@ -41,15 +41,22 @@ function read(plan: LeadPlan, faults: readonly InjectedFault[], seed: number) {
 }
 
 describe('every lead of the scenario', () => {
-  test.each(named)('%s, sound, is Good by every instrument', (_name, n) => {
-    for (let seed = 1; seed <= 4; seed++) {
-      const { proof } = read(plans[n]!, [], seed);
+  test.each(named)('%s, sound, is Good by every instrument, at the level of what it is', (_name, n) => {
+    const { lead } = plans[n]!;
+    for (let seed = 1; seed <= 6; seed++) {
+      const { proof, line } = read(plans[n]!, [], seed);
       const { deciding } = proof;
-      expect([seed, deciding?.label, deciding?.detail, proof.verdict]).toEqual([
+      const level = line
+        ? 'by sweep'
+        : lead.signal === 'lighting' && lead.ends.length === 2
+          ? 'by meter and load'
+          : 'by look and meter';
+      expect([seed, deciding?.label, deciding?.detail, proof.verdict, proof.level]).toEqual([
         seed,
         undefined,
         undefined,
         'Good',
+        level,
       ]);
     }
   });

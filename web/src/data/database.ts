@@ -22,7 +22,7 @@ export interface Blob {
 }
 
 /** Of the records: as in archives (a test holds the two together; the list itself is not part of the first screen). */
-export const databaseVersion = 10;
+export const databaseVersion = 11;
 
 /** A database that a newer program has written: it is not opened, so that nothing in it is misread or lost. */
 export class NewerDatabaseError extends Error {
@@ -66,7 +66,7 @@ export class Database extends Dexie {
       kept: 'key',
     });
     this.version(2).stores({ cables: 'id' });
-    // Records of versions 3 to 9 differ in their fields only: the migrations bring all of them here at once.
+    // Records of versions 3 to 10 differ in their fields only: the migrations bring all of them here at once.
     this.version(databaseVersion)
       .stores({ bench: 'id', events: 'id, unitId, [unitId+number], happening.stripper' })
       .upgrade(async (transaction: Transaction) => {

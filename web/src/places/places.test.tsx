@@ -180,7 +180,7 @@ describe('papers', () => {
     expect(screen.getByText('Not proved yet.')).toBeTruthy();
     openAt(`/print/certificate/${unitOf('OS-0002').id}`);
     expect(await screen.findByText(/Replaced: TNC plug with contact, ferrule/)).toBeTruthy();
-    expect(screen.getByRole('heading', { name: 'Proof 1: Out' })).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'Proof 1: Out, by meter and load' })).toBeTruthy();
   });
 });
 
