@@ -1,11 +1,19 @@
 import type { Wiring } from '../wiring/wiring.ts';
 import { partitionOf } from '../wiring/wiring.ts';
-import type { BadJoint, ReadPath } from './bad-joint.ts';
+import type { ReadPath } from './read-path.ts';
+import type { Fault } from './fault.ts';
 import { plannedAssignment } from './fault.ts';
 import type { InjectedFault } from './injected-fault.ts';
 import { leadNetwork } from './lead-network.ts';
 import { solveNetwork } from './network.ts';
 import type { ProofPlan } from './proof-plan.ts';
+
+/** An end of a core that may carry nothing. */
+export interface BrokenCore {
+  readonly endId: string;
+  readonly fault: Extract<Fault, { kind: 'open' }>;
+  readonly mendedAs: Fault;
+}
 
 /** Copper and contacts of a made cable are within this part of their figures. Engineering value. */
 const copperSpread = 0.1;
@@ -14,12 +22,12 @@ const copperSpread = 0.1;
  * Cores that lie beside others on the same contacts, each of which by carrying nothing would make every path that was read
  * what it is: of two alike the path then has twice its copper. Each end of each such core is one place.
  */
-export function brokenCores(plan: ProofPlan, paths: readonly ReadPath[], wiring: Wiring): BadJoint[] {
+export function brokenCores(plan: ProofPlan, paths: readonly ReadPath[], wiring: Wiring): BrokenCore[] {
   if (!paths.some(({ isOut }) => isOut)) return [];
   const planned = plannedAssignment(wiring);
   const together = partitionOf(wiring, planned, new Set(), []);
   const nets = new Set(paths.flatMap(({ ends }) => ends).map((point) => together[point]!));
-  return wiring.terminals.flatMap(({ point, endId }, terminal): BadJoint[] => {
+  return wiring.terminals.flatMap(({ point, endId }, terminal): BrokenCore[] => {
     if (point === null || !nets.has(together[point]!)) return [];
     const without = partitionOf(wiring, planned, new Set([terminal]), []);
     const isBeside = without.every((block, at) => block === together[at]);

@@ -35,6 +35,7 @@ export function TestPlan({ plan, proof, steps }: TestPlanProps) {
         {readingPlan(plan, proof.wiring).map((reading, n, all) => (
           <li key={reading.label}>
             <strong>{reading.label}</strong>, {reading.instrument}
+            {unaskedWhy(checksOf(proof, reading))}
             {reading.before !== all[n - 1]?.before && <div className="soft">First: {reading.before}</div>}
             {recordChecks(checksOf(proof, reading)).map((check) => (
               <div key={check.id}>
@@ -60,6 +61,12 @@ export function TestPlan({ plan, proof, steps }: TestPlanProps) {
       )}
     </details>
   );
+}
+
+/** Why nobody asks for a reading, where none of its checks is asked. */
+function unaskedWhy(checks: readonly ProofCheck[]): string {
+  const [first] = checks;
+  return first && checks.every(({ leftOut }) => leftOut) ? `, not asked: ${first.notAsked}` : '';
 }
 
 /** The checks that a reading is taken for; what a matrix says of each path stands in the table above. */
