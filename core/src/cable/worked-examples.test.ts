@@ -5,6 +5,8 @@ import { braidWires, shieldResistancePerMetre } from './braid.ts';
 import type { CoaxCable, CoreCable } from './cable.ts';
 import { resistancePerMetre, resistanceSpread } from './conductors.ts';
 import { coreResistance, pairAttenuation, pairFigures } from './pair.ts';
+import { conductorsOf, twistedDiameter } from './conductors.ts';
+import { directCapacitance } from './core-capacitance.ts';
 
 const mm = 1e-3;
 const rg213 = cableById('rg-213') as CoaxCable;
@@ -154,5 +156,31 @@ describe('pairs', () => {
     within(k1, 1.2709e-3, 2e-3);
     // pi 2e-4 / (0.66667 c) x 868.59
     within(k2, 2.7306e-9, 2e-3);
+  });
+});
+
+describe('tails and several pairs', () => {
+  test('strands of 1 mm2 twisted by hand are 1.16 times as thick as their metal: 1.309 mm', () =>
+    within(twistedDiameter(1e-6), 1.3089e-3));
+
+  test('a drain is 7 x 0.2 mm: 0.22 mm2, 0.614 mm twisted', () => {
+    const cable = cableById('install-pair') as CoreCable;
+    const drain = conductorsOf(cable).find(({ kind }) => kind === 'shield')!;
+    within(drain.area, 7 * (Math.PI / 4) * 0.04e-6, 2e-3);
+    within(drain.diameter, 0.614e-3, 2e-3);
+  });
+
+  test('of two pairs seven tenths of a pair is straight from core to core, three by the shield; across pairs a tenth', () => {
+    const cable = cableById('lighting-2-pair') as CoreCable;
+    const { coreToCore } = pairFigures(cable);
+    const [a, b, other] = [...conductorsOf(cable)]
+      .filter(({ kind }) => kind === 'core')
+      .sort((x, y) => x.pair! - y.pair!)
+      .map(({ id }) => id) as [string, string, string];
+    const shield = conductorsOf(cable).find(({ kind }) => kind === 'shield')!.id;
+    within(directCapacitance(cable, a, b), 0.7 * coreToCore);
+    within(directCapacitance(cable, a, other), 0.07 * coreToCore);
+    // What a meter shows is the straight part and two shield parts in series: 0.7 + 0.6 / 2 = 1.
+    within(directCapacitance(cable, a, shield), 0.6 * coreToCore);
   });
 });
