@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Express } from 'express';
+import type { ErrorRequestHandler, Express } from 'express';
 import express from 'express';
 import helmet from 'helmet';
 import { isOwnHost } from './own-address.ts';
@@ -60,5 +60,16 @@ export function createApp({ build, firstData }: ServerOptions): Express {
   app.get('/{*path}', (_request, response) => {
     response.set('Cache-Control', 'no-cache').sendFile(index);
   });
+  app.use(saidPlainly);
   return app;
 }
+
+/** What went wrong with an address, without a word of where on this machine. Express knows it by its four parameters. */
+const saidPlainly: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {
+  if (response.headersSent) return next(error);
+  const status = error.status ?? 500;
+  response
+    .status(status)
+    .type('text')
+    .send(status === 404 ? 'There is no such file here.' : 'This address cannot be read.');
+};

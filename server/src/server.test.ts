@@ -43,6 +43,19 @@ describe('serving the build', () => {
     expect(await response.text()).not.toContain('root:');
   });
 
+  test.each(['/%', '/assets/%00', '/assets/%', '/assets/gone.js', '/%E0%A4%A'])(
+    'what cannot be answered at %s is said without a path or a stack',
+    async (path) => {
+      const response = await fetch(`${address}${path}`);
+      const text = await response.text();
+      expect([response.status >= 400, /node_modules|[/\\]\w+[/\\]|\bat\b /.test(text)]).toEqual([
+        true,
+        false,
+      ]);
+      expect(text).toMatch(/^(There is no such file here|This address cannot be read)\.$/);
+    },
+  );
+
   test('says what an empty database starts with', async () => {
     expect(await (await fetch(`${address}/start.json`)).json()).toEqual({ firstData: 'demo' });
   });

@@ -231,3 +231,16 @@ describe('instruments that misbehave: nothing is taken, and the next try works',
     close();
   });
 });
+
+test('any number of pages look at once: each instrument is asked once, a full queue is said, nothing rejects', async () => {
+  bridge = new Bridge(bench.instruments);
+  const looks = await Promise.all(Array.from({ length: 3000 }, () => bridge.look()));
+  expect(looks.every((states) => states.every(({ device }) => device !== null))).toBe(true);
+  const reads = await Promise.allSettled(
+    Array.from({ length: 40 }, () => read('sim-tester', matrix, laidOut())),
+  );
+  const refused = reads.filter(({ status }) => status === 'rejected');
+  expect(refused.length).toBeGreaterThan(0);
+  expect(String((refused[0] as PromiseRejectedResult).reason)).toMatch(/24 jobs waiting/);
+  expect((await bridge.look())[0]!.problem).toBeNull();
+});

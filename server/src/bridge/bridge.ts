@@ -21,6 +21,7 @@ class Station {
   #client: ScpiClient | undefined;
   #last: Promise<unknown> = Promise.resolve();
   #waiting = 0;
+  #looking: Promise<void> | undefined;
   device: Device | null = null;
   problem: string | null = null;
 
@@ -29,8 +30,16 @@ class Station {
     this.#limits = limits;
   }
 
+  /** Finds out who it is; however many pages ask meanwhile, it is asked once. Never rejects: what went wrong is its problem. */
+  look(): Promise<void> {
+    this.#looking ??= this.inTurn(async () => undefined)
+      .catch(() => undefined)
+      .finally(() => (this.#looking = undefined));
+    return this.#looking;
+  }
+
   /** Runs work when it is this job's turn. @throws InstrumentError when too many wait already. */
-  inTurn<Result>(work: (client: ScpiClient, device: Device) => Promise<Result>): Promise<Result> {
+  async inTurn<Result>(work: (client: ScpiClient, device: Device) => Promise<Result>): Promise<Result> {
     if (this.#waiting >= longestQueue)
       throw new InstrumentError(
         `${this.config.label} has ${longestQueue} jobs waiting. Try again when it is free.`,
@@ -81,11 +90,7 @@ export class Bridge {
 
   /** Asks every instrument who it is. */
   async look(): Promise<InstrumentState[]> {
-    await Promise.all(
-      [...this.#stations.values()].map((station) =>
-        station.inTurn(async () => undefined).catch(() => undefined),
-      ),
-    );
+    await Promise.all([...this.#stations.values()].map((station) => station.look()));
     return this.states();
   }
 

@@ -19,6 +19,8 @@ const longestMessage = 2e6;
 export function serveBridge(server: Server, bridge: Bridge): void {
   const sockets = new WebSocketServer({ noServer: true, maxPayload: longestMessage, clientTracking: true });
   server.on('upgrade', (request, stream, head) => {
+    // Who hangs up meanwhile is nobody's error.
+    stream.on('error', () => stream.destroy());
     const refusal = refusalOf(request, sockets.clients.size);
     if (refusal) return refuse(stream, refusal);
     sockets.handleUpgrade(request, stream, head, (socket) => converse(socket, bridge));
