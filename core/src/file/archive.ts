@@ -5,7 +5,8 @@ import type { Unit, UnitEvent } from '../unit/unit.ts';
 import { completePlan } from '../plan/complete-plan.ts';
 import { dataVersion, migrated, recordsVersion } from './migrations/migrations.ts';
 import { frozenForm } from './migrations/migrate-unit.ts';
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, zipSync } from 'fflate';
+import { unpack, UnpackError } from './unpack.ts';
 import { z } from 'zod';
 import { unitEventSchema, unitSchema } from '../unit/unit.ts';
 import { ownCableSchema } from '../cable/own-cable.ts';
@@ -80,6 +81,26 @@ export function writeArchive(archive: Archive, now: string): Uint8Array {
  * @throws ArchiveError saying which file, what was found and what was expected.
  */
 export function readArchive(bytes: Uint8Array): Archive {
+  const { archive, unread } = readRecords(bytes);
+  const [first] = unread;
+  if (first) throw new ArchiveError(first.message);
+  return archive;
+}
+
+/** A record that cannot be read, and why. */
+export interface UnreadRecord {
+  readonly table: TableName;
+  readonly message: string;
+}
+
+/**
+ * The same, record by record: what cannot be read is told, and the others are there.
+ * @throws ArchiveError when the file as a whole is none that can be taken.
+ */
+export function readRecords(bytes: Uint8Array): {
+  readonly archive: Archive;
+  readonly unread: readonly UnreadRecord[];
+} {
   const files = unzip(bytes);
   const manifest = readManifest(files);
   for (const [name, expected] of Object.entries(manifest.checksums)) {
@@ -99,16 +120,19 @@ export function readArchive(bytes: Uint8Array): Archive {
       `${unlisted} is not listed in the manifest: the archive was changed after it was written.`,
     );
   const from = recordsVersion(manifest.version);
+  const unread: UnreadRecord[] = [];
   const tables = Object.fromEntries(
-    tableNames.map((name) => [name, readTable(files, name, from)]),
+    tableNames.map((name) => [name, readTable(files, name, from, unread)]),
   ) as unknown as Omit<Archive, 'blobs'>;
-  tables.leads.forEach((lead) => checkNamed('leads.json', () => checkLead(lead)));
   const blobs = Object.fromEntries(
     Object.entries(files).flatMap(([name, data]) =>
       name.startsWith('blobs/') ? [[name.slice(6), data]] : [],
     ),
   );
-  return { ...tables, blobs: { ...blobs, ...frozenForms(files, tables.events, from) } };
+  return {
+    archive: { ...tables, blobs: { ...blobs, ...frozenForms(files, tables.events, from) } },
+    unread,
+  };
 }
 
 /** Plans that were completed since: the forms that records name are kept beside them. */
@@ -129,8 +153,9 @@ function frozenForms(
 
 function unzip(bytes: Uint8Array): Record<string, Uint8Array> {
   try {
-    return unzipSync(bytes);
-  } catch {
+    return unpack(bytes);
+  } catch (error) {
+    if (error instanceof UnpackError) throw new ArchiveError(`This zip is not unpacked. ${error.message}`);
     throw new ArchiveError(
       'This is not a zip file, or it is cut off. Expected an archive that Gorvane exported.',
     );
@@ -155,6 +180,7 @@ function readTable<Name extends TableName>(
   files: Record<string, Uint8Array>,
   name: Name,
   from: number,
+  unread: UnreadRecord[],
 ): Archive[Name] {
   const file = files[`${name}.json`];
   // Own cables had no table before version 2.
@@ -162,10 +188,22 @@ function readTable<Name extends TableName>(
   if (name === 'bench' && from < 8) return benchesOfHouses(files) as Archive[Name];
   if (!file) throw new ArchiveError(`The archive is incomplete: ${name}.json is missing.`);
   const rows = parseSchema(`${name}.json`, z.array(z.unknown()), parseJson(`${name}.json`, file));
-  const schema: z.ZodType = z.array(tableSchemas[name]);
-  const records = checkNamed(`${name}.json`, () => rows.map((row) => migrated(name, row, from)));
-  const read = parseSchema(`${name}.json`, schema, records) as Archive[Name];
-  return name === 'units' ? ((read as Unit[]).map(withWholePlan) as Archive[Name]) : read;
+  return rows.flatMap((row, n) => {
+    try {
+      return [readRow(name, row, from, n)];
+    } catch (error) {
+      unread.push({ table: name, message: error instanceof Error ? error.message : String(error) });
+      return [];
+    }
+  }) as Archive[Name];
+}
+
+function readRow(name: TableName, row: unknown, from: number, n: number): unknown {
+  const schema: z.ZodType = tableSchemas[name];
+  const record = checkNamed(`${name}.json`, () => migrated(name, row, from));
+  const read = parseSchema(`${name}.json`, schema, record, [n]);
+  if (name === 'leads') checkNamed('leads.json', () => checkLead(read as Parameters<typeof checkLead>[0]));
+  return name === 'units' ? withWholePlan(read as Unit) : read;
 }
 
 /** Before version 8 the house said who is at the bench. */
@@ -180,11 +218,17 @@ function parseJson(name: string, file: Uint8Array): unknown {
   return checkNamed(name, () => JSON.parse(strFromU8(file)) as unknown);
 }
 
-function parseSchema<T>(name: string, schema: z.ZodType<T>, data: unknown): T {
+function parseSchema<T>(
+  name: string,
+  schema: z.ZodType<T>,
+  data: unknown,
+  at: readonly PropertyKey[] = [],
+): T {
   const result = schema.safeParse(data);
   if (result.success) return result.data;
   const issue = result.error.issues[0]!;
-  throw new ArchiveError(`${name}, at ${issue.path.join('.') || 'the top'}: ${issue.message}.`);
+  const path = [...at, ...issue.path].map(String).join('.');
+  throw new ArchiveError(`${name}, at ${path || 'the top'}: ${issue.message}.`);
 }
 
 function checkNamed<T>(name: string, work: () => T): T {

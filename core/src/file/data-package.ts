@@ -1,16 +1,14 @@
-import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { migrateUnit } from './migrations/migrate-unit.ts';
-import { migrated } from './migrations/migrations.ts';
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, zipSync } from 'fflate';
+import { unpack, UnpackError } from './unpack.ts';
 import { z } from 'zod';
 import type { Unit, UnitEvent } from '../unit/unit.ts';
 import { unitEventSchema, unitSchema } from '../unit/unit.ts';
-import { canonicalJson } from '../record/canonical-json.ts';
-import type { ChainFinding } from '../record/chain.ts';
 import { verifyChain } from '../record/chain.ts';
 import { checksum } from '../record/checksum.ts';
 import { keptFilesOf, planFile } from '../unit/kept-files.ts';
-import { frozenPlanSchema, programVersion } from '../plan/frozen-plan.ts';
+import { chainWords } from './chain-words.ts';
+import { isOfThisVersion, planHolds, planIsAsFrozen } from './frozen-form.ts';
 import { checksCsv, pairsCsv } from './proof-csv.ts';
 
 const format = 'gorvane data package';
@@ -129,8 +127,9 @@ export function checkDataPackage(bytes: Uint8Array): CheckedPackage {
 
 function unzip(bytes: Uint8Array): Record<string, Uint8Array> {
   try {
-    return unzipSync(bytes);
-  } catch {
+    return unpack(bytes);
+  } catch (error) {
+    if (error instanceof UnpackError) throw new PackageError(`This zip is not unpacked. ${error.message}`);
     throw new PackageError('This is not a zip file, or it is cut off. Expected a data package.');
   }
 }
@@ -219,47 +218,10 @@ function fileFindingsOf(
   const plan = files[`${folder}/${planFile}`];
   return [
     ...missing.map(({ name }) => say(`${name}, which its record names, is not in the package.`)),
-    ...(plan && !isFrozenPlan(unit, events, plan)
-      ? [say('its plan is not the one that was frozen when it was started.')]
-      : []),
-    ...(!plan && isOfThisVersion(events) && !planIsAsFrozen(unit, events)
-      ? [say('its plan is not the one that was frozen when it was started.')]
-      : []),
+    ...(planHolds(unit, events, plan)
+      ? []
+      : [say('its plan is not the one that was frozen when it was started.')]),
   ];
-}
-
-const startedOf = (events: readonly UnitEvent[]) =>
-  events.map(({ happening }) => happening).find((happening) => happening.kind === 'started');
-
-const isOfThisVersion = (events: readonly UnitEvent[]) =>
-  startedOf(events)?.programVersion === programVersion;
-
-/** Whether a plan still has the very form that it was frozen in. */
-const planIsAsFrozen = ({ plan }: Unit, events: readonly UnitEvent[]) =>
-  plan === null || checksum(canonicalJson(plan)) === startedOf(events)?.planChecksum;
-
-/** Whether bytes are the plan that was frozen, and the unit's own plan is that one with the defaults of later versions. */
-function isFrozenPlan({ plan }: Unit, events: readonly UnitEvent[], bytes: Uint8Array): boolean {
-  if (checksum(bytes) !== startedOf(events)?.planChecksum) return false;
-  const form = JSON.parse(strFromU8(bytes)) as Partial<FrozenPlan>;
-  const completed = frozenPlanSchema.safeParse(migrated('units', { plan: form }, 1).plan);
-  if (!completed.success || !plan) return false;
-  const asFrozen = form.cuts ? (whole: FrozenPlan) => whole : withoutCompletion;
-  return canonicalJson(asFrozen(completed.data)) === canonicalJson(asFrozen(plan));
-}
-
-/** What a plan that was not whole when it was frozen had then. */
-function withoutCompletion(plan: FrozenPlan): object {
-  const {
-    cuts: _cuts,
-    parts: _parts,
-    looks: _looks,
-    derived: _derived,
-    insulation: _least,
-    lead,
-    ...rest
-  } = plan;
-  return { ...rest, lead: { ...lead, ownCables: [], ownConnectors: [] } };
 }
 
 /** A plan frozen by an earlier version that kept no form of its own: what later versions completed cannot be told from a change. */
@@ -272,15 +234,4 @@ function planRemarks({ unit, events }: PackedRecord, plan: Uint8Array | undefine
         'its plan was frozen by an earlier version and completed since: whether it is otherwise the same cannot be told.',
     },
   ];
-}
-
-function chainWords({ code, number }: ChainFinding): string {
-  switch (code) {
-    case 'changed':
-      return `entry ${number} of its record was changed after it was written.`;
-    case 'missing before':
-      return `an entry before number ${number} of its record is missing.`;
-    case 'two continuations':
-      return `its record has two continuations at number ${number}.`;
-  }
 }

@@ -42,7 +42,7 @@ export const frozenPlanSchema = z.object({
 export type FrozenPlan = z.infer<typeof frozenPlanSchema>;
 
 /** The version of the program that plans are made with. */
-export const programVersion = '0.4.0';
+export const programVersion = '0.5.0';
 
 /** Freezes a plan for a unit. @throws RangeError when the plan has no steps: there is nothing to build to. */
 export function freezePlan(plan: LeadPlan, house: House, firstArticle = false): FrozenPlan {

@@ -1,6 +1,16 @@
 import { defaultBench } from '@gorvane/core/house/bench.ts';
 import type { Archive } from '@gorvane/core/file/archive.ts';
-import { readArchive, tableNames, writeArchive } from '@gorvane/core/file/archive.ts';
+import {
+  ArchiveError,
+  readArchive,
+  readRecords,
+  tableNames,
+  writeArchive,
+} from '@gorvane/core/file/archive.ts';
+import type { ArchiveFinding } from '@gorvane/core/file/check-archive.ts';
+import { checkArchive, soundPart } from '@gorvane/core/file/check-archive.ts';
+import type { Unit } from '@gorvane/core/unit/unit.ts';
+import type { Table } from 'dexie';
 import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Envelope } from '@gorvane/core/record/envelope.ts';
 import { mergeRecords } from '@gorvane/core/record/merge.ts';
@@ -48,30 +58,77 @@ export async function exportUnit(unitId: string): Promise<Uint8Array> {
   return writeArchive(archive, timeNow());
 }
 
-/** How many records an import brought. */
+/** How many records an import brought, and units whose serial another unit has here: they are called otherwise. */
 export interface ImportResult {
   readonly added: number;
   readonly replaced: number;
   readonly kept: number;
+  readonly clashes: readonly { readonly serial: string; readonly as: string }[];
 }
 
+/** A file before anything of it is taken: what holds, and in words what does not. */
+export interface InspectedArchive {
+  readonly sound: Archive;
+  /** Records that hold. */
+  readonly count: number;
+  readonly problems: readonly string[];
+}
+
+/** Reads a file and checks each of its records, by itself and with what it leans on; changes nothing. @throws ArchiveError where it is none at all. */
+export async function inspectArchive(bytes: Uint8Array): Promise<InspectedArchive> {
+  const { archive, unread } = readRecords(bytes);
+  const ids = async (table: Table) => new Set((await table.toCollection().primaryKeys()) as string[]);
+  const findings = checkArchive(archive, {
+    unitIds: await ids(database.units),
+    cardIds: await ids(database.gaugeCards),
+    cableIds: await ids(database.cables),
+  });
+  const sound = soundPart(archive, findings);
+  return {
+    sound,
+    count: tableNames.reduce((sum, name) => sum + sound[name].length, 0),
+    problems: [
+      ...unread.map(({ message }) => message),
+      ...findings.map(({ table, name, message }) => `${tableWords[table]} ${name}: ${message}`),
+    ],
+  };
+}
+
+const tableWords: Readonly<Record<ArchiveFinding['table'], string>> = {
+  leads: 'Lead',
+  gaugeCards: 'Bag',
+  orders: 'Order',
+  units: 'Unit',
+  events: 'Record',
+  house: 'House',
+  bench: 'Bench',
+  cables: 'Cable',
+  blobs: 'File',
+};
+
 /**
- * Reads an archive whole, then merges it record by record in one transaction: a bad file changes nothing.
+ * Reads an archive whole, then merges it record by record in one transaction: a file in which anything does not hold changes nothing.
  * Entries of record chains are facts and are only ever added.
  * @throws ArchiveError with the reason.
  */
 export async function importArchive(bytes: Uint8Array): Promise<ImportResult> {
-  return mergeArchive(readArchive(bytes));
+  const { sound, problems } = await inspectArchive(bytes);
+  const [first, ...others] = problems;
+  if (first) throw new ArchiveError(others.length > 0 ? `${first} And ${others.length} more.` : first);
+  return mergeArchive(sound);
 }
 
-async function mergeArchive(archive: Archive): Promise<ImportResult> {
+/** Merges what holds of a file that was inspected: all or nothing. */
+export async function mergeArchive(archive: Archive): Promise<ImportResult> {
   return database.transaction('rw', allTables(), async () => {
     const total = { added: 0, replaced: 0, kept: 0 };
+    const { units, clashes } = withFreeSerials(archive, await database.units.toArray());
     for (const name of tableNames) {
       // Who is at a bench is that bench's own, and records are only ever added to.
       if (name === 'events' || name === 'bench') continue;
       const mine = (await database.table(name).toArray()) as Envelope[];
-      const { records, added, replaced, kept } = mergeRecords(mine, archive[name] as Envelope[]);
+      const theirs = (name === 'units' ? units : archive[name]) as Envelope[];
+      const { records, added, replaced, kept } = mergeRecords(mine, theirs);
       await database.table(name).bulkPut([...records]);
       total.added += added;
       total.replaced += replaced;
@@ -83,8 +140,27 @@ async function mergeArchive(archive: Archive): Promise<ImportResult> {
     await database.blobs.bulkPut(
       Object.entries(archive.blobs).map(([hash, data]) => ({ hash, bytes: data })),
     );
-    return { ...total, added: total.added + fresh.length };
+    return { ...total, added: total.added + fresh.length, clashes };
   });
+}
+
+/** Serials are unique at a bench: a unit that comes with one that another has is called by the bench that it comes from as well. */
+function withFreeSerials({ units, bench }: Archive, mine: readonly Unit[]) {
+  const owners = new Map(mine.map(({ id, serial }) => [serial, id]));
+  const ids = new Set(mine.map(({ id }) => id));
+  const from = bench[0]?.serialPrefix ?? 'other';
+  const clashes: { serial: string; as: string }[] = [];
+  const renamed = units.map((unit): Unit => {
+    const own = mine.find(({ id }) => id === unit.id);
+    if (own) return { ...unit, serial: own.serial };
+    let serial = unit.serial;
+    for (let n = 1; owners.has(serial) && !ids.has(unit.id); n++)
+      serial = `${unit.serial}/${from}${n === 1 ? '' : n}`;
+    owners.set(serial, unit.id);
+    if (serial !== unit.serial) clashes.push({ serial: unit.serial, as: serial });
+    return { ...unit, serial };
+  });
+  return { units: renamed, clashes };
 }
 
 /** Empties the database and leaves a house and a bench with defaults. */

@@ -7,6 +7,7 @@ import { database } from './database.ts';
 import { createLead } from './new-lead.ts';
 import { eventsOfUnit } from './unit-records.ts';
 import { recordHappenings, startUnit } from './units.ts';
+import { checksum } from '@gorvane/core/record/checksum.ts';
 
 const contents = async () =>
   Object.fromEntries(
@@ -69,7 +70,8 @@ describe('a unit’s record', () => {
 describe('everything out and in', () => {
   test('exported, emptied and imported, all is back', async () => {
     const unit = await firstUnitStarted();
-    await database.blobs.put({ hash: 'ab', bytes: new Uint8Array([1, 2, 3]) });
+    const picture = new Uint8Array([1, 2, 3]);
+    await database.blobs.put({ hash: checksum(picture), bytes: picture });
     const before = await contents();
     const bytes = await exportEverything();
     await startEmpty();
@@ -106,6 +108,17 @@ describe('everything out and in', () => {
     await createLead({ starter: starters[1]!, length: 1, quantity: 1 });
     const serials = (await database.units.orderBy('serial').toArray()).map(({ serial }) => serial);
     expect(serials).toEqual(['B1-0001', 'B1-0002', 'B1-0003']);
+  });
+
+  test('a serial that another unit has here is called by the bench it comes from, once', async () => {
+    await createLead({ starter: starters[0]!, length: 3.4, quantity: 1 });
+    const theirs = await exportEverything();
+    await startEmpty();
+    await createLead({ starter: starters[1]!, length: 1, quantity: 1 });
+    expect((await importArchive(theirs)).clashes).toEqual([{ serial: 'B1-0001', as: 'B1-0001/B1' }]);
+    expect(await importArchive(theirs)).toMatchObject({ added: 0, replaced: 0, clashes: [] });
+    const serials = (await database.units.orderBy('serial').toArray()).map(({ serial }) => serial);
+    expect(serials).toEqual(['B1-0001', 'B1-0001/B1']);
   });
 
   test('importing the same file again adds and replaces nothing', async () => {

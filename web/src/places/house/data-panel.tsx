@@ -2,7 +2,14 @@ import { Button, FileButton, Modal } from '@mantine/core';
 import { useState } from 'react';
 import { useAppDispatch } from '../../draft/hooks.ts';
 import { saveFile } from '../../controls/save-file.ts';
-import { exportEverything, importArchive, startEmpty, startWithDemo } from '../../data/archive.ts';
+import type { ImportResult, InspectedArchive } from '../../data/archive.ts';
+import {
+  exportEverything,
+  inspectArchive,
+  mergeArchive,
+  startEmpty,
+  startWithDemo,
+} from '../../data/archive.ts';
 import { forgotten } from '../../draft/draft-slice.ts';
 
 type Restart = 'demo' | 'empty';
@@ -17,6 +24,7 @@ interface DataPanelProps {
 export function DataPanel({ done, onDone }: DataPanelProps) {
   const dispatch = useAppDispatch();
   const [problem, setProblem] = useState<string | undefined>();
+  const [inspected, setInspected] = useState<InspectedArchive | undefined>();
   const [asking, setAsking] = useState<Restart | undefined>();
 
   const attempt = async (work: () => Promise<string>) => {
@@ -38,8 +46,16 @@ export function DataPanel({ done, onDone }: DataPanelProps) {
   const importFile = (file: File | null) =>
     file &&
     attempt(async () => {
-      const { added, replaced, kept } = await importArchive(new Uint8Array(await file.arrayBuffer()));
-      return `${added} records added, ${replaced} replaced by newer ones, ${kept} kept as they were.`;
+      setInspected(undefined);
+      const found = await inspectArchive(new Uint8Array(await file.arrayBuffer()));
+      if (found.problems.length === 0) return importWords(await mergeArchive(found.sound));
+      setInspected(found);
+      return '';
+    });
+  const takeSound = ({ sound }: InspectedArchive) =>
+    attempt(async () => {
+      setInspected(undefined);
+      return importWords(await mergeArchive(sound));
     });
   const restart = (how: Restart) =>
     attempt(async () => {
@@ -71,6 +87,13 @@ export function DataPanel({ done, onDone }: DataPanelProps) {
         </FileButton>
       </div>
       <p role="status">{done}</p>
+      {inspected && (
+        <Unsound
+          inspected={inspected}
+          onTake={() => void takeSound(inspected)}
+          onLeave={() => setInspected(undefined)}
+        />
+      )}
       {problem && (
         <p className="out" role="alert">
           ■ {problem} Nothing was changed.
@@ -105,6 +128,49 @@ export function DataPanel({ done, onDone }: DataPanelProps) {
           </Button>
         </div>
       </Modal>
+    </section>
+  );
+}
+
+function importWords({ added, replaced, kept, clashes }: ImportResult): string {
+  const renamed = clashes.map(
+    ({ serial, as }) =>
+      ` Another unit here is ${serial}: the one that came is ${as} here, whatever its label says.`,
+  );
+  return `${added} records added, ${replaced} replaced by newer ones, ${kept} kept as they were.${renamed.join('')}`;
+}
+
+/** So many of them are listed one by one. */
+const mostListed = 40;
+
+interface UnsoundProps {
+  readonly inspected: InspectedArchive;
+  readonly onTake: () => void;
+  readonly onLeave: () => void;
+}
+
+/** What of a file does not hold, before anything is changed; the rest can be taken without it. */
+function Unsound({ inspected: { problems, count }, onTake, onLeave }: UnsoundProps) {
+  return (
+    <section className="out-box" aria-label="What does not hold" role="alert">
+      <p className="out">
+        ■ {problems.length} {problems.length === 1 ? 'record of this file does' : 'records of this file do'}{' '}
+        not hold. Nothing was changed yet.
+      </p>
+      <ul>
+        {problems.slice(0, mostListed).map((problem) => (
+          <li key={problem}>{problem}</li>
+        ))}
+        {problems.length > mostListed && <li>and {problems.length - mostListed} more</li>}
+      </ul>
+      <div className="data-actions">
+        <Button onClick={onTake} disabled={count === 0}>
+          Take the {count} that hold
+        </Button>
+        <Button variant="default" onClick={onLeave}>
+          Leave the file
+        </Button>
+      </div>
     </section>
   );
 }

@@ -1,0 +1,13 @@
+import type { ChainFinding } from '../record/chain.ts';
+
+/** What is wrong with the record of a unit, in words. */
+export function chainWords({ code, number }: ChainFinding): string {
+  switch (code) {
+    case 'changed':
+      return `entry ${number} of its record was changed after it was written.`;
+    case 'missing before':
+      return `an entry before number ${number} of its record is missing.`;
+    case 'two continuations':
+      return `its record has two continuations at number ${number}.`;
+  }
+}

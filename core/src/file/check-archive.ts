@@ -1,0 +1,191 @@
+import { cableById } from '../cable/catalogue/catalogue.ts';
+import { connectorById } from '../connector/catalogue/catalogue.ts';
+import type { Lead } from '../lead/lead.ts';
+import { checksum } from '../record/checksum.ts';
+import { verifyChain } from '../record/chain.ts';
+import type { Unit, UnitEvent } from '../unit/unit.ts';
+import type { Archive, TableName } from './archive.ts';
+import { chainWords } from './chain-words.ts';
+import { planHolds } from './frozen-form.ts';
+
+/** A record of an archive that does not hold, and why. */
+export interface ArchiveFinding {
+  readonly table: TableName | 'blobs';
+  readonly id: string;
+  /** As a person calls it. */
+  readonly name: string;
+  readonly message: string;
+}
+
+/** What this bench has already: a file may lean on it. */
+export interface KnownHere {
+  readonly unitIds: ReadonlySet<string>;
+  readonly cardIds: ReadonlySet<string>;
+  readonly cableIds: ReadonlySet<string>;
+}
+
+/** What a bench can mean: lengths in metres, revisions of one record, letters of one text. */
+const most = { length: 1000, revision: 1e7, text: 200_000, name: 400 } as const;
+
+/** Every record of an archive that does not hold by itself or with what it leans on, before anything is taken. */
+export function checkArchive(archive: Archive, here: KnownHere): ArchiveFinding[] {
+  return [
+    ...recordFindings(archive),
+    ...leadFindings(archive, here),
+    ...unitFindings(archive, here),
+    ...blobFindings(archive),
+  ];
+}
+
+/** The part of an archive that holds: without what was found, and without the entries of units that are left out. */
+export function soundPart(archive: Archive, findings: readonly ArchiveFinding[]): Archive {
+  const out = new Set(findings.map(({ table, id }) => `${table} ${id}`));
+  const sound = <Row extends { readonly id: string }>(table: TableName, rows: readonly Row[]) =>
+    rows.filter(({ id }) => !out.has(`${table} ${id}`));
+  return {
+    leads: sound('leads', archive.leads),
+    gaugeCards: sound('gaugeCards', archive.gaugeCards),
+    orders: sound('orders', archive.orders),
+    units: sound('units', archive.units),
+    events: sound('events', archive.events).filter(({ unitId }) => !out.has(`units ${unitId}`)),
+    house: sound('house', archive.house),
+    bench: archive.bench,
+    cables: sound('cables', archive.cables),
+    blobs: Object.fromEntries(Object.entries(archive.blobs).filter(([hash]) => !out.has(`blobs ${hash}`))),
+  };
+}
+
+const enveloped = ['leads', 'gaugeCards', 'orders', 'units', 'house', 'cables'] as const;
+
+/** What can be said of any record: one of each id, a revision that somebody can have made, texts that somebody can have typed. */
+function recordFindings(archive: Archive): ArchiveFinding[] {
+  return enveloped.flatMap((table) => {
+    const seen = new Set<string>();
+    return archive[table].flatMap((record): ArchiveFinding[] => {
+      const name = nameOf(record);
+      const found: string[] = [];
+      if (seen.has(record.id)) found.push('its id stands twice in the file');
+      seen.add(record.id);
+      if (record.revision > most.revision) found.push(`its revision is ${record.revision}`);
+      if (name.length > most.name) found.push(`its name has ${name.length} letters`);
+      const long = longestText(record);
+      if (long > most.text) found.push(`it holds a text of ${long} letters`);
+      return found.map((message) => ({ table, id: record.id, name: name.slice(0, 80), message }));
+    });
+  });
+}
+
+function nameOf(record: { readonly id: string }): string {
+  const { name, serial } = record as { name?: unknown; serial?: unknown };
+  return String(name ?? serial ?? record.id);
+}
+
+/** Letters of the longest text anywhere in a record. */
+function longestText(value: unknown): number {
+  if (typeof value === 'string') return value.length;
+  if (typeof value !== 'object' || value === null) return 0;
+  return Object.values(value).reduce<number>((longest, part) => Math.max(longest, longestText(part)), 0);
+}
+
+function leadFindings({ leads, gaugeCards, cables }: Archive, here: KnownHere): ArchiveFinding[] {
+  const cards = new Set([...here.cardIds, ...gaugeCards.map(({ id }) => id)]);
+  const own = new Set([...here.cableIds, ...cables.map(({ id }) => id)]);
+  return leads.flatMap((lead) =>
+    problemsOf(lead, cards, own).map((message) => ({
+      table: 'leads' as const,
+      id: lead.id,
+      name: lead.name.slice(0, 80),
+      message,
+    })),
+  );
+}
+
+function problemsOf(lead: Lead, cards: ReadonlySet<string>, own: ReadonlySet<string>): string[] {
+  const carried = new Set([...lead.ownCables, ...lead.ownConnectors].map(({ id }) => id));
+  const isKnown = (find: (id: string) => unknown, id: string) => {
+    try {
+      return Boolean(find(id));
+    } catch {
+      return false;
+    }
+  };
+  return [
+    ...lead.legs.flatMap(({ finishedLength }) =>
+      finishedLength > 0 && finishedLength <= most.length
+        ? []
+        : [`it is ${finishedLength} m long; a lead has at most ${most.length} m`],
+    ),
+    ...lead.pieces.flatMap(({ cableId }) =>
+      carried.has(cableId) || own.has(cableId) || isKnown(cableById, cableId)
+        ? []
+        : [`its cable “${cableId.slice(0, 60)}” is in no catalogue here`],
+    ),
+    ...lead.ends.flatMap(({ connectorId, gaugeCardId, name }) => [
+      ...(carried.has(connectorId) || isKnown(connectorById, connectorId)
+        ? []
+        : [`the connector “${connectorId.slice(0, 60)}” of end ${name} is in no catalogue here`]),
+      ...(cards.has(gaugeCardId) ? [] : [`the bag of end ${name} is neither in the file nor here`]),
+    ]),
+  ];
+}
+
+/** Records of units hold together: entries, plan, and the unit that they are of. */
+function unitFindings({ units, events, blobs }: Archive, here: KnownHere): ArchiveFinding[] {
+  const byUnit = new Map<string, UnitEvent[]>();
+  const ids = new Set<string>();
+  const twice: ArchiveFinding[] = [];
+  for (const event of events) {
+    if (ids.has(event.id))
+      twice.push({
+        table: 'units',
+        id: event.unitId,
+        name: event.unitId,
+        message: 'an entry of its record stands twice in the file',
+      });
+    ids.add(event.id);
+    byUnit.set(event.unitId, [...(byUnit.get(event.unitId) ?? []), event]);
+  }
+  const known = new Map(units.map((unit) => [unit.id, unit]));
+  const orphans = [...byUnit].flatMap(([unitId, own]): ArchiveFinding[] =>
+    known.has(unitId) || here.unitIds.has(unitId)
+      ? []
+      : own.map(({ id }) => ({
+          table: 'events',
+          id,
+          name: `entry of unit ${unitId.slice(0, 40)}`,
+          message: 'its unit is neither in the file nor here',
+        })),
+  );
+  return [...twice, ...units.flatMap((unit) => ofUnit(unit, byUnit.get(unit.id) ?? [], blobs)), ...orphans];
+}
+
+function ofUnit(unit: Unit, events: readonly UnitEvent[], blobs: Archive['blobs']): ArchiveFinding[] {
+  const started = events.map(({ happening }) => happening).find(({ kind }) => kind === 'started');
+  const form = started?.kind === 'started' ? blobs[started.planChecksum] : undefined;
+  const found = [
+    ...verifyChain(events)
+      // Two benches may go on with one unit: that is a matter of merging, not of trust.
+      .filter(({ code }) => code !== 'two continuations')
+      .map(chainWords),
+    ...(unit.plan && !started ? ['it has a plan, and no entry that says that it was started.'] : []),
+    ...(started && !unit.plan ? ['it was started, and its plan is missing.'] : []),
+    ...(started && unit.plan && !planHolds(unit, events, form)
+      ? ['its plan is not the one that was frozen when it was started.']
+      : []),
+  ];
+  return found.map((message) => ({ table: 'units', id: unit.id, name: unit.serial.slice(0, 80), message }));
+}
+
+const blobFindings = ({ blobs }: Archive): ArchiveFinding[] =>
+  Object.entries(blobs).flatMap(([hash, bytes]) =>
+    checksum(bytes) === hash
+      ? []
+      : [
+          {
+            table: 'blobs' as const,
+            id: hash,
+            name: hash.slice(0, 12),
+            message: 'a kept file is not what its name says',
+          },
+        ],
+  );
