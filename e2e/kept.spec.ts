@@ -1,6 +1,17 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { bar, emptyShop, expect, openPlace, openStage, test, untilStored } from './desk.ts';
+import { readArchive, writeArchive } from '@gorvane/core/file/archive.ts';
+import {
+  bar,
+  emptyShop,
+  expect,
+  expectAccessible,
+  openLead,
+  openPlace,
+  openStage,
+  test,
+  untilStored,
+} from './desk.ts';
 
 /** Nothing is lost: reloads, closed tabs, two tabs, no network, files out and in. */
 
@@ -165,4 +176,53 @@ test('the same field changed in two tabs asks which value stands', async ({ desk
   await asked.getByRole('button', { name: 'Keep what is here' }).click();
   for (const page of [desk, other])
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(names.get(asked)!);
+});
+
+test('a full storage is said where the person is; nothing is shown as saved, and it is once there is room', async ({
+  desk,
+}) => {
+  await openLead(desk, 'Receiver patch lead');
+  await openStage(desk, 'Cut');
+  const length = desk.getByLabel('Finished length').first();
+  await expect(length).toBeVisible();
+  await desk.evaluate(() => {
+    const stores = IDBObjectStore.prototype as unknown as { put: unknown; real: unknown };
+    stores.real = stores.put;
+    stores.put = () => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    };
+  });
+  await length.fill('3.6 m');
+  await length.press('Enter');
+  const alert = desk.getByRole('alert').filter({ hasText: 'Not saved' });
+  await expect(alert).toContainText('the storage of this browser is full');
+  await expectAccessible(desk);
+  await desk.evaluate(() => {
+    const stores = IDBObjectStore.prototype as unknown as { put: unknown; real: unknown };
+    stores.put = stores.real;
+  });
+  await alert.getByRole('button', { name: 'Try again' }).click();
+  await expect(alert).toBeHidden();
+  await desk.reload();
+  await expect(desk.getByLabel('Finished length').first()).toHaveValue(/3[.,]6/);
+});
+
+test('a file in which something does not hold is told record by record before anything is changed', async ({
+  desk,
+}) => {
+  await openPlace(desk, 'House');
+  const download = desk.waitForEvent('download');
+  await desk.getByRole('button', { name: 'Export everything' }).click();
+  const { leads, ...rest } = readArchive(readFileSync((await (await download).path())!));
+  const [first, ...others] = leads;
+  const endless = { ...first!, legs: first!.legs.map((leg) => ({ ...leg, finishedLength: 1e308 })) };
+  const changed = writeArchive({ ...rest, leads: [endless, ...others] }, '2026-11-24T08:00:00.000Z');
+  await desk
+    .getByLabel('Archive to import')
+    .setInputFiles({ name: 'changed.zip', mimeType: 'application/zip', buffer: Buffer.from(changed) });
+  const found = desk.getByRole('alert', { name: 'What does not hold' });
+  await expect(found).toContainText(/it is 1e\+308 m long; a lead has at most 1000 m/);
+  await expectAccessible(desk);
+  await found.getByRole('button', { name: /^Take the \d+ that hold/ }).click();
+  await expect(desk.getByText(/^0 records added, 0 replaced/)).toBeVisible();
 });

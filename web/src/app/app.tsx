@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { WriteAlert } from '../controls/write-alert.tsx';
 import { FirstUnit } from '../controls/writing.ts';
 import { NewerDatabaseError } from '../data/database.ts';
 import { prepareDatabase } from '../data/start.ts';
@@ -27,6 +28,7 @@ export function App({ store }: { readonly store: Store }) {
         <Prepared>
           <RouterProvider router={router} />
         </Prepared>
+        <WriteAlert />
       </Provider>
     </MantineProvider>
   );

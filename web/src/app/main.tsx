@@ -10,8 +10,13 @@ import '@mantine/notifications/styles.css';
 import './styles.css';
 import { createRoot } from 'react-dom/client';
 import { App } from './app.tsx';
+import { watchUnwritten } from '../data/write-problem.ts';
+import { saveWhenLeft } from '../draft/save.ts';
 import { createStore } from './store.ts';
 
-createRoot(document.getElementById('root')!).render(<App store={createStore()} />);
+const store = createStore();
+watchUnwritten();
+saveWhenLeft(store.dispatch, store.getState);
+createRoot(document.getElementById('root')!).render(<App store={store} />);
 
 if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');

@@ -51,11 +51,18 @@ export function QuantityField({
     }
   };
 
-  // A text that was left unread before a reload is brought back once, with its message.
+  const latestRead = useRef(read);
+  useEffect(() => {
+    latestRead.current = read;
+  });
+  const readsByItself = !readWhenLeft && onTake === undefined;
+
+  // A text that was left unread before a reload is brought back once: read, or with its message.
   useEffect(() => {
     let live = true;
     void database.kept.get(field).then((kept) => {
-      if (live && kept)
+      if (live && kept && readsByItself) latestRead.current(kept.text);
+      else if (live && kept)
         dispatch(
           typed({
             field,
@@ -67,15 +74,11 @@ export function QuantityField({
     return () => {
       live = false;
     };
-  }, [dispatch, field]);
+  }, [dispatch, field, readsByItself]);
 
   const pause = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   /** What was typed and not read yet; a text is read once, by the pause, by Enter or by leaving. */
   const unread = useRef<string | undefined>(undefined);
-  const latestRead = useRef(read);
-  useEffect(() => {
-    latestRead.current = read;
-  });
   useEffect(() => () => clearTimeout(pause.current), []);
 
   const readPaused = () => {

@@ -1,4 +1,5 @@
 import { useCallback, useState } from 'react';
+import { freeSpace, isQuota } from '../data/write-problem.ts';
 
 /** What could not be written, in words, and how to try again. */
 export interface RecordProblem {
@@ -6,14 +7,9 @@ export interface RecordProblem {
   readonly again: () => void;
 }
 
-function isQuota(error: unknown): boolean {
-  const { name, inner } = (error ?? {}) as { name?: string; inner?: { name?: string } };
-  return [name, inner?.name].some((each) => each === 'QuotaExceededError');
-}
-
 function wordsFor(error: unknown): string {
   if (isQuota(error))
-    return 'Not recorded: the storage of this browser is full. Nothing is half written, this step still stands as it was. Free space on this computer, or export everything in House and take pictures out, then try again.';
+    return `Not recorded: the storage of this browser is full. Nothing is half written, this step still stands as it was. ${freeSpace}`;
   const message = error instanceof Error ? error.message : String(error);
   return `Not recorded: ${message} Nothing is half written, this step still stands as it was.`;
 }

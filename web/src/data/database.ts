@@ -7,6 +7,7 @@ import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import type { EntityTable, Transaction } from 'dexie';
 import { Dexie } from 'dexie';
+import { reportGone } from './write-problem.ts';
 
 /** A text that was typed and does not parse yet, kept so that it is still there after a reload. */
 export interface KeptText {
@@ -74,6 +75,12 @@ export class Database extends Dexie {
         await completeRecords(transaction);
       });
     this.on('ready', refuseNewer, true);
+    // Deleted from elsewhere: to write on would begin an empty database as if nothing had been there.
+    this.on('versionchange', ({ newVersion }) => {
+      if (newVersion !== null) return;
+      this.close({ disableAutoOpen: true });
+      reportGone();
+    });
   }
 }
 

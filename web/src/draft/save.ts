@@ -1,6 +1,7 @@
 import type { Dispatch } from '@reduxjs/toolkit';
 import { createListenerMiddleware } from '@reduxjs/toolkit';
 import { database } from '../data/database.ts';
+import { clearUnwritten, reportUnwritten } from '../data/write-problem.ts';
 import { saveRecord } from '../data/records.ts';
 import type { DraftState } from './draft-slice.ts';
 import {
@@ -21,6 +22,8 @@ const settle = 250;
 
 export const draftListener = createListenerMiddleware<{ draft: DraftState }>();
 
+type GetState = () => { readonly draft: DraftState };
+
 const changing = new Set<string>([edited.type, undone.type, redone.type, decided.type]);
 
 draftListener.startListening({
@@ -33,10 +36,17 @@ draftListener.startListening({
 });
 
 /** Writes every change that is not in the database yet. What is worked out from the database waits for it. */
-export async function saveUnsaved(
-  dispatch: Dispatch,
-  getState: () => { readonly draft: DraftState },
-): Promise<void> {
+export async function saveUnsaved(dispatch: Dispatch, getState: GetState): Promise<void> {
+  try {
+    await writeUnsaved(dispatch, getState);
+    clearUnwritten();
+    await forgetSaved(getState);
+  } catch (error) {
+    reportUnwritten(error, () => void saveUnsaved(dispatch, getState));
+  }
+}
+
+async function writeUnsaved(dispatch: Dispatch, getState: GetState): Promise<void> {
   for (const [key, draft] of Object.entries(getState().draft.records)) {
     if (unsavedChanges(draft).length === 0) continue;
     dispatch(sending(key));
@@ -46,16 +56,35 @@ export async function saveUnsaved(
   }
 }
 
+/** Fields whose text was taken over: it is kept until the record that it went into is written. */
+const taken = new Set<string>();
+
 draftListener.startListening({
   actionCreator: typed,
-  effect: ({ payload }) => keepText(payload.field, payload.text),
+  effect: async ({ payload: { field, text } }) => {
+    taken.delete(field);
+    await database.kept.put({ key: field, text }).catch((error: unknown) => reportUnwritten(error));
+  },
 });
-draftListener.startListening({ actionCreator: parsed, effect: ({ payload }) => forgetText(payload) });
+draftListener.startListening({
+  actionCreator: parsed,
+  effect: async ({ payload }, { getState }) => {
+    taken.add(payload);
+    await forgetSaved(getState);
+  },
+});
 
-async function keepText(key: string, text: string): Promise<void> {
-  await database.kept.put({ key, text });
+/** A kept text goes only after its record is saved: at every moment a value is in the one or in the other. */
+async function forgetSaved(getState: GetState): Promise<void> {
+  if (Object.values(getState().draft.records).some((draft) => unsavedChanges(draft).length > 0)) return;
+  const fields = [...taken];
+  taken.clear();
+  await database.kept.bulkDelete(fields);
 }
 
-async function forgetText(key: string): Promise<void> {
-  await database.kept.delete(key);
+/** A page that is left or put away writes at once what it has not written yet. */
+export function saveWhenLeft(dispatch: Dispatch, getState: GetState): void {
+  const save = () => void saveUnsaved(dispatch, getState);
+  window.addEventListener('pagehide', save);
+  document.addEventListener('visibilitychange', () => document.visibilityState === 'hidden' && save());
 }

@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { KeptText } from '../data/database.ts';
 import { database } from '../data/database.ts';
+import { reportUnwritten } from '../data/write-problem.ts';
 
 /** A kept value as it now is, read once. */
 export async function keptValue<T>(key: string, fallback: T): Promise<T> {
@@ -40,7 +41,9 @@ export function useKeptValue<T>(
       const before = Math.max(last.current?.key === key ? last.current.at! : 0, shown.current.at);
       last.current = { key, text: JSON.stringify(next), at: Math.max(momentNow(), before + tick) };
       setOwn(last.current);
-      void database.kept.put(last.current);
+      const put = () =>
+        void database.kept.put(last.current!).catch((error: unknown) => reportUnwritten(error, put));
+      put();
     },
     [key],
   );
