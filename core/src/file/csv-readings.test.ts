@@ -7,6 +7,7 @@ import { stepResponse } from '../line/step-response.ts';
 import { exampleLead } from '../testing/example.ts';
 import { readMatrixCsv } from './csv-matrix.ts';
 import { isTraceCsv, readTraceCsv, writeTraceCsv } from './csv-trace.ts';
+import { writeCsv } from './csv.ts';
 
 const wiring = leadWiring(exampleLead().lead);
 const known = { velocityFactor: 0.66, reference: 50 };
@@ -151,3 +152,16 @@ describe('a reflection over time from a file', () => {
     expect(() => readTraceCsv(text, known)).toThrow(message),
   );
 });
+
+test('what a spreadsheet would run is written as text; figures stay figures', () =>
+  expect(
+    writeCsv(
+      ['name', 'value'],
+      [
+        ['=HYPERLINK("x")', -3.5],
+        ['+44', 1],
+        ['@x', null],
+        ['Käfig', 2],
+      ],
+    ).split('\r\n'),
+  ).toEqual(['name,value', `"'=HYPERLINK(""x"")",-3.5`, `"'+44",1`, `"'@x",`, 'Käfig,2', '']));

@@ -29,6 +29,7 @@ function record(happenings: readonly UnitHappening[]): UnitEvent[] {
     [],
   );
 }
+const stepOf = (stepId: string): UnitHappening => ({ kind: 'step done', stepId });
 const progressOf = (...happenings: UnitHappening[]) => unitProgress(unit, record(happenings));
 
 /** Everything that a good unit has in its record up to a step. */
@@ -212,6 +213,37 @@ describe('progress is played from the record', () => {
     expect(progress.done.has(prove.id)).toBe(false);
     expect(progress.done.has(stepNamed('setback', 'B').id)).toBe(true);
     expect(remakeCost(plan.steps, 'A').partsOff).toEqual(['A/ferrule']);
+  });
+
+  test('a proof is stale by the record, whatever the clock said; a clock that was set back is told', () => {
+    const prove = stepNamed('prove', null);
+    const reading = { by: 'Bench one', instrument: 'by hand', celsius: 20, pairs: [] };
+    const proved = { kind: 'proved', readings: reading, verdict: 'Good' } as const;
+    const back = { kind: 'came back', reason: 'dead' } as const;
+    const at = (...told: [UnitHappening, string][]) =>
+      unitProgress(
+        unit,
+        told.reduce<UnitEvent[]>(
+          (chain, [happening, minute], n) => [
+            ...chain,
+            nextEvent(chain, unit.id, happening, {
+              id: `c${n}`,
+              by: 'b',
+              at: `2026-11-24T08:${minute}:00.000Z`,
+            }),
+          ],
+          [],
+        ),
+      );
+    const finished: [UnitHappening, string][] = [
+      [stepOf(prove.id), '01'],
+      [proved, '20'],
+    ];
+    expect(at(...finished, [back, '05'])).toMatchObject({ isProofStale: true, clockWasWrong: true });
+    expect(at(...finished, [back, '19'], [proved, '04'])).toMatchObject({ isProofStale: false });
+    expect(at(...finished, [back, '21'])).toMatchObject({ isProofStale: true, clockWasWrong: false });
+    // Two benches a minute apart are no wrong clock.
+    expect(at(...finished, [back, '19']).clockWasWrong).toBe(false);
   });
 
   test('a way back is taken back by a following entry while nothing was done since; then it stands where it stood', () => {

@@ -77,6 +77,10 @@ export interface UnitProgress {
   /** The first step that is not done; undefined when all are. */
   readonly current: Step | undefined;
   readonly proofs: readonly RecordedProof[];
+  /** It came back after it was last proved: by the record, whatever the clock said. */
+  readonly isProofStale: boolean;
+  /** An entry says an earlier time than the one before it: the clock of its bench was wrong. */
+  readonly clockWasWrong: boolean;
   /** Each time it came back, the latest last. */
   readonly returns: readonly Recorded<'came back'>[];
   readonly reworks: readonly Recorded<'rework'>[];
@@ -111,6 +115,7 @@ interface Draft {
   lengths: Map<string, number>;
   seconds: Map<string, number>;
   proofs: RecordedProof[];
+  isProofStale: boolean;
   returns: Recorded<'came back'>[];
   reworks: Recorded<'rework'>[];
   troubles: Recorded<'trouble'>[];
@@ -144,6 +149,7 @@ const untouched = (): Draft => ({
   lengths: new Map(),
   seconds: new Map(),
   proofs: [],
+  isProofStale: false,
   returns: [],
   reworks: [],
   troubles: [],
@@ -153,6 +159,9 @@ const untouched = (): Draft => ({
   firstArticle: undefined,
   beforeRework: undefined,
 });
+
+/** Clocks of two benches may differ by so much, milliseconds. */
+const clockSlack = 120_000;
 
 /** Plays a unit's record, in chain order, over its frozen plan. */
 export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProgress {
@@ -166,6 +175,9 @@ export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProg
     plan,
     steps,
     current: steps.find(({ id }) => !draft.done.has(id)),
+    clockWasWrong: events.some(
+      ({ at }, n) => n > 0 && Date.parse(events[n - 1]!.at) - Date.parse(at) > clockSlack,
+    ),
     justReworked: beforeRework && draft.reworks.at(-1),
     used: draft.reworks.reduce((sum, { uses }) => sum + uses, 0),
   };
@@ -226,15 +238,17 @@ const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
   'taken up': (draft) => void (draft.aside = null),
   scrapped: (draft, { reason }) => void (draft.scrapped = reason),
   'first article': (draft, happening) => void (draft.firstArticle = happening),
-  proved: ({ proofs }, { readings, verdict, checks, at, by }) => {
+  proved: (draft, { readings, verdict, checks, at, by }) => {
     const takes = Array.isArray(readings) ? readings : [readings];
-    proofs.push({ takes, verdict, checks, at, by });
+    draft.proofs.push({ takes, verdict, checks, at, by });
+    draft.isProofStale = false;
   },
   finished: (draft) => void (draft.finished = true),
   'came back': (draft, happening, steps) => {
     const prove = steps.find(({ work }) => work === 'prove');
     if (prove) undo(draft, steps, prove.id);
     draft.finished = false;
+    draft.isProofStale = true;
     draft.returns.push(happening);
   },
 };

@@ -7,7 +7,8 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { WriteAlert } from '../controls/write-alert.tsx';
 import { FirstUnit } from '../controls/writing.ts';
 import { NewerDatabaseError } from '../data/database.ts';
-import { prepareDatabase } from '../data/start.ts';
+import { HouseMissingError, prepareDatabase } from '../data/start.ts';
+import { HouseMissing } from './house-missing.tsx';
 import { useBench } from '../data/live.ts';
 import { routes } from './routes.tsx';
 import type { Store } from './store.ts';
@@ -43,6 +44,8 @@ function Prepared({ children }: { readonly children: ReactNode }) {
       setProblem(error instanceof Error ? error : new Error(String(error))),
     );
   }, []);
+  if (problem instanceof HouseMissingError)
+    return <HouseMissing message={problem.message} onDone={() => setProblem(undefined)} />;
   if (problem)
     return (
       <main className="place">

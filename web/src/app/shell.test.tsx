@@ -1,10 +1,12 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { revise } from '@gorvane/core/record/revise.ts';
-import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { MantineProvider } from '@mantine/core';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { fill, openAt, receiver } from '../../test/open-at.tsx';
 import { database, timeNow } from '../data/database.ts';
 import { prepareDatabase } from '../data/start.ts';
+import { HouseMissing } from './house-missing.tsx';
 
 const stored = async () => (await database.leads.get(receiver.id))!;
 
@@ -79,6 +81,26 @@ describe('the first opening', () => {
     await prepareDatabase();
     expect(await database.bench.count()).toBe(1);
     expect(await database.leads.toArray()).toEqual(leads);
+  });
+});
+
+describe('a database without its house', () => {
+  test('is never begun anew: everything can go out, or it goes on with defaults, and all else stays', async () => {
+    await fill();
+    await database.house.clear();
+    const units = await database.units.toArray();
+    await expect(prepareDatabase()).rejects.toThrow(/the house is missing/);
+    let done = false;
+    render(
+      <MantineProvider>
+        <HouseMissing message="Leads are here, the house is not." onDone={() => (done = true)} />
+      </MantineProvider>,
+    );
+    expect(screen.getByRole('button', { name: 'Export everything' })).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Go on with a house of defaults' }));
+    await waitFor(() => expect(done).toBe(true));
+    expect(await database.house.count()).toBe(1);
+    expect(await database.units.toArray()).toEqual(units);
   });
 });
 

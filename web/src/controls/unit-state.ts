@@ -12,13 +12,16 @@ export function stateWords(progress: UnitProgress): string {
 }
 
 /** What stays on a unit for good: waived hold points, length given away, a return, an instrument whose calibration had run out. */
-export function marksOf({ holds, takenShorter, returns, proofs }: UnitProgress): string[] {
+export function marksOf({ holds, takenShorter, returns, proofs, clockWasWrong }: UnitProgress): string[] {
   const waived = [...holds.values()].filter(({ how }) => how === 'waived').length;
   return [
     ...(waived > 0 ? [`${waived} hold ${waived === 1 ? 'point' : 'points'} waived`] : []),
     ...(takenShorter.length > 0 ? ['taken shorter'] : []),
     ...(returns.length > 0
       ? [returns.length === 1 ? 'came back once' : `came back ${returns.length} times`]
+      : []),
+    ...(clockWasWrong
+      ? ['the clock was set back while it was made: times of its record are not to be trusted']
       : []),
     ...(isOverdueProof(proofs.at(-1)) ? [outOfCalibration] : []),
   ];

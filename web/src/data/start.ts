@@ -6,9 +6,31 @@ import { database, timeNow } from './database.ts';
  */
 export async function prepareDatabase(): Promise<void> {
   if ((await database.house.count()) > 0) return completeBench();
+  const counts = await Promise.all(
+    [database.leads, database.units, database.events].map((table) => table.count()),
+  );
+  // Whatever became of the house, work that is here is never put away to begin anew.
+  if (counts.some((count) => count > 0)) throw new HouseMissingError();
   const { startEmpty, startWithDemo } = await import('./archive.ts');
   if ((await firstData()) === 'demo') await startWithDemo();
   else await startEmpty();
+}
+
+/** There is work in the database and no house: nothing can be planned until somebody says how to go on. */
+export class HouseMissingError extends Error {
+  constructor() {
+    super(
+      'Leads and units are here, but the house is missing: its practice, limits and stores. Nothing was changed.',
+    );
+    this.name = 'HouseMissingError';
+  }
+}
+
+/** Goes on with a house of defaults; everything else stays as it is. */
+export async function goOnWithDefaults(): Promise<void> {
+  const { defaultHouse } = await import('@gorvane/core/house/house.ts');
+  await database.house.put(defaultHouse(timeNow()));
+  await completeBench();
 }
 
 /** A shop without a record of its bench gets one; nothing else is touched. */

@@ -28,7 +28,7 @@ export function useUnitProof(
   const [typedCelsius, setTypedCelsius] = useKeptValue<number | null>(`room/${unit.id}`, null);
   const recorded = progress.proofs.at(-1);
   // A lead that came back is proved anew: what was read before it went out is history.
-  const isStale = recorded !== undefined && recorded.at < (progress.returns.at(-1)?.at ?? '');
+  const isStale = progress.isProofStale;
   const takes = useMemo(() => draft ?? (isStale ? [] : (recorded?.takes ?? [])), [draft, recorded, isStale]);
   const sweepFiles = useKeptFiles(takes.flatMap(({ sweep }) => (sweep ? [sweep] : [])));
   const lastEndId =
