@@ -49,18 +49,17 @@ export function LabelPage() {
             dangerouslySetInnerHTML={{ __html: qr ?? '' }}
           />
           <div>
-            <strong className="reading">{unit.serial}</strong>
-            <div>{lead.name}</div>
+            <strong className="reading">{unit.serial}</strong> <small>{provedWords(view)}</small>
+            <div className="one-line">{lead.name}</div>
             <div>
               {lengthInWords(lead)}
               {shorter > 0 && ` less ${formatMillimetres(shorter)} mm`}
               {lead.legs.length === 1 && ` (${formatInches(lead.legs[0]!.finishedLength, 1e-3)})`}
               {ring && `, ${ring} ring`}
             </div>
-            <div>
+            <div className="one-line">
               {house.name}
               {progress.returns.length > 0 && `, repair ${progress.returns.length}`}
-              {provedWords(view)}
             </div>
           </div>
         </div>
@@ -76,7 +75,7 @@ export function LabelPage() {
 function provedWords({ unit, progress }: UnitView): string {
   const proof = progress.proofs.at(-1);
   return unit.plan && proof?.verdict === 'Good'
-    ? `, Good ${levelReached(checksOfProof(unit.plan, proof))}`
+    ? `Good ${levelReached(checksOfProof(unit.plan, proof))}`
     : '';
 }
 
