@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, FileButton, Group, Stack } from '@mantine/core';
 import { useState } from 'react';
 import { saveFile } from '../controls/save-file.ts';
 import { goOnWithDefaults } from '../data/start.ts';
@@ -24,7 +24,7 @@ export function HouseMissing({ message, onDone }: HouseMissingProps) {
       saveFile(await exportEverything(), 'gorvane-without-house.zip', 'application/zip');
       return 'Exported everything that is here.';
     });
-  const importFile = (file: File | undefined) =>
+  const importFile = (file: File | null) =>
     file &&
     attempt(async () => {
       const { importArchive } = await import('../data/archive.ts');
@@ -35,29 +35,32 @@ export function HouseMissing({ message, onDone }: HouseMissingProps) {
   const goOn = () => attempt(async () => void (await goOnWithDefaults().then(onDone)));
   return (
     <main className="place">
-      <h1>The house of this shop is missing</h1>
-      <p>{message}</p>
-      <p>
-        Export what is here first. Then read the last export of this shop in: it brings its house and changes
-        nothing else that is newer here. Without one, go on with a house of defaults.
-      </p>
-      <div className="data-actions">
-        <Button onClick={() => void exportFile()}>Export everything</Button>
-        <Button variant="default" onClick={() => void goOn()}>
-          Go on with a house of defaults
-        </Button>
-      </div>
-      <p>
-        <label>
-          Read an export in:{' '}
-          <input
-            type="file"
+      <Stack gap={16} maw={760}>
+        <h1>The house of this shop is missing</h1>
+        <p>{message}</p>
+        <p>
+          Export what is here first. Then read the last export of this shop in: it brings its house and
+          changes nothing else that is newer here. Without one, go on with a house of defaults.
+        </p>
+        <Group gap={12}>
+          <Button onClick={() => void exportFile()}>Export everything</Button>
+          <Button variant="default" onClick={() => void goOn()}>
+            Go on with a house of defaults
+          </Button>
+          <FileButton
             accept=".zip,application/zip"
-            onChange={({ currentTarget: { files } }) => void importFile(files?.[0])}
-          />
-        </label>
-      </p>
-      <p role="status">{said}</p>
+            onChange={(file) => void importFile(file)}
+            inputProps={{ 'aria-label': 'Export to read in' }}
+          >
+            {(props) => (
+              <Button variant="default" {...props}>
+                Read an export in
+              </Button>
+            )}
+          </FileButton>
+        </Group>
+        <p role="status">{said}</p>
+      </Stack>
     </main>
   );
 }

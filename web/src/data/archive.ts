@@ -14,6 +14,7 @@ import type { Table } from 'dexie';
 import { defaultHouse } from '@gorvane/core/house/house.ts';
 import type { Envelope } from '@gorvane/core/record/envelope.ts';
 import { mergeRecords } from '@gorvane/core/record/merge.ts';
+import { noteExport } from './backup.ts';
 import { database, timeNow } from './database.ts';
 import { keptFilesOf } from '@gorvane/core/unit/kept-files.ts';
 
@@ -169,6 +170,7 @@ export async function startEmpty(): Promise<void> {
     await Promise.all(allTables().map((table) => table.clear()));
     await database.house.add(defaultHouse(timeNow()));
     await database.bench.add(defaultBench(timeNow()));
+    await noteExport();
   });
 }
 
@@ -181,5 +183,6 @@ export async function startWithDemo(): Promise<void> {
     await Promise.all(allTables().map((table) => table.clear()));
     await mergeArchive(archive);
     await database.bench.bulkPut(archive.bench);
+    await noteExport();
   });
 }

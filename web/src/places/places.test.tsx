@@ -135,8 +135,8 @@ describe('Log', () => {
       screen.getByText(/^Back to: Cut to the conductor, end B, because centre open at end B/),
     ).toBeTruthy();
     expect(screen.getAllByText(/^Proved /).map(({ textContent }) => textContent)).toEqual([
-      'Proved Out, Simulated continuity tester 128',
-      'Proved Good, Simulated continuity tester 128',
+      'Proved Out by meter and load, Simulated continuity tester 128',
+      'Proved Good by meter and load, Simulated continuity tester 128',
     ]);
     expect(screen.getAllByText(/^Strip of end B: braid 9\.\d\d mm/).length).toBe(2);
   });

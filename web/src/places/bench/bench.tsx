@@ -1,3 +1,4 @@
+import { BackupReminder } from '../../controls/backup-line.tsx';
 import { Table } from '../../controls/table.tsx';
 import { Button, Progress } from '@mantine/core';
 import { lazy, Suspense } from 'react';
@@ -36,6 +37,7 @@ export function Bench() {
       ) : (
         <NothingInHand hasLeads={leads.length > 0} />
       )}
+      <BackupReminder />
       <div className="bench-columns">
         <section aria-labelledby="orders">
           <h2 id="orders">Orders</h2>

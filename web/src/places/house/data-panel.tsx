@@ -1,6 +1,9 @@
 import { Button, FileButton, Modal } from '@mantine/core';
 import { useState } from 'react';
 import { useAppDispatch } from '../../draft/hooks.ts';
+import { backupWords } from '../../controls/backup-line.tsx';
+import { noteExport, useBackup } from '../../data/backup.ts';
+import { useStorageState } from '../../data/storage-state.ts';
 import { saveFile } from '../../controls/save-file.ts';
 import type { ImportResult, InspectedArchive } from '../../data/archive.ts';
 import {
@@ -41,6 +44,7 @@ export function DataPanel({ done, onDone }: DataPanelProps) {
       const bytes = await exportEverything();
       const name = `gorvane-${new Date().toISOString().slice(0, 16).replaceAll(':', '')}.zip`;
       saveFile(bytes, name, 'application/zip');
+      await noteExport();
       return `Exported everything to ${name}.`;
     });
   const importFile = (file: File | null) =>
@@ -86,6 +90,7 @@ export function DataPanel({ done, onDone }: DataPanelProps) {
           )}
         </FileButton>
       </div>
+      <Kept />
       <p role="status">{done}</p>
       {inspected && (
         <Unsound
@@ -172,5 +177,30 @@ function Unsound({ inspected: { problems, count }, onTake, onLeave }: UnsoundPro
         </Button>
       </div>
     </section>
+  );
+}
+
+const space = (bytes: number) => {
+  const megabytes = Math.max(1, Math.round(bytes / 1000 / 1000));
+  return megabytes < 1000 ? `${megabytes} MB` : `${Math.round(megabytes / 1000)} GB`;
+};
+
+/** When everything last went out to a file, whether this browser keeps the data for good, and the space that is left. */
+function Kept() {
+  const backup = useBackup();
+  const storage = useStorageState();
+  return (
+    <>
+      {backup && <p className={backup.isDue ? 'not-yet' : 'soft'}>{backupWords(backup)}</p>}
+      {storage && (
+        <p className="soft">
+          {storage.isPersisted
+            ? 'This browser has promised to keep the data also when it runs short of space.'
+            : 'This browser may put the data away when it runs short of space: export often.'}
+          {storage.used !== undefined && ` ${space(storage.used)} used`}
+          {storage.left !== undefined && `, ${space(storage.left)} left.`}
+        </p>
+      )}
+    </>
   );
 }

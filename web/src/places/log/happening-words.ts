@@ -3,6 +3,9 @@ import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { useWriting } from '../../controls/writing.ts';
+import { levelReached } from '@gorvane/core/prove/proof-level.ts';
+import type { Readings } from '@gorvane/core/reading/reading.ts';
+import { instrumentsOf } from '@gorvane/core/reading/typed-from.ts';
 
 type Words = {
   readonly [Kind in UnitHappening['kind']]: (happening: Extract<UnitHappening, { kind: Kind }>) => string;
@@ -75,12 +78,15 @@ function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>)
       corrections.length === 0
         ? 'First article accepted as planned'
         : `First article: ${corrections.join('; ')}`,
-    proved: ({ verdict, readings }) =>
-      `Proved ${verdict}, ${[readings]
-        .flat()
-        .map(({ instrument }) => instrument)
-        .join('; ')}`,
+    proved: ({ verdict, readings, checks }) =>
+      `Proved ${verdict}${checks ? ` ${levelReached(checks)}` : ''}, ${[readings].flat().map(readWithWords).join('; ')}`,
     finished: () => 'Finished',
     'came back': ({ reason }) => `Came back: ${reason}`,
   };
+}
+
+/** A set of readings by what it was read with: of a hand, the instruments that it names. */
+function readWithWords(take: Readings): string {
+  const used = take.typedFrom ? instrumentsOf(take).map(({ name }) => name) : [];
+  return used.length > 0 ? `${take.instrument} with ${used.join(', ')}` : take.instrument;
 }

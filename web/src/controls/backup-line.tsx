@@ -1,0 +1,22 @@
+import { Link } from 'react-router';
+import type { BackupState } from '../data/backup.ts';
+import { useBackup } from '../data/backup.ts';
+
+/** When the last export was, and what is newer. */
+export function backupWords({ at, newer }: BackupState): string {
+  const since = `${newer} ${newer === 1 ? 'entry is' : 'entries are'} newer`;
+  return at === null
+    ? `Nothing has been exported yet; ${newer} ${newer === 1 ? 'entry is' : 'entries are'} in this browser only.`
+    : `Last export or fresh start ${new Date(at).toLocaleString()}; ${newer === 0 ? 'nothing is newer' : since}.`;
+}
+
+/** Said where the day begins, once it is time for an export. */
+export function BackupReminder() {
+  const state = useBackup();
+  if (!state?.isDue) return null;
+  return (
+    <p className="advice">
+      <strong>Export again.</strong> {backupWords(state)} <Link to="/house#data">Export in House</Link>
+    </p>
+  );
+}
