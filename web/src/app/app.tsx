@@ -8,7 +8,6 @@ import { WriteAlert } from '../controls/write-alert.tsx';
 import { FirstUnit } from '../controls/writing.ts';
 import { NewerDatabaseError } from '../data/database.ts';
 import { HouseMissingError, prepareDatabase } from '../data/start.ts';
-import { HouseMissing } from './house-missing.tsx';
 import { useBench } from '../data/live.ts';
 import { routes } from './routes.tsx';
 import type { Store } from './store.ts';
@@ -16,6 +15,9 @@ import { theme } from './theme.ts';
 
 /** Messages come after the first screen. */
 const Notifications = lazy(async () => ({ default: (await import('@mantine/notifications')).Notifications }));
+
+/** What hardly ever comes is fetched when it does. */
+const HouseMissing = lazy(async () => ({ default: (await import('./house-missing.tsx')).HouseMissing }));
 
 const router = createBrowserRouter(routes);
 
@@ -45,7 +47,11 @@ function Prepared({ children }: { readonly children: ReactNode }) {
     );
   }, []);
   if (problem instanceof HouseMissingError)
-    return <HouseMissing message={problem.message} onDone={() => setProblem(undefined)} />;
+    return (
+      <Suspense fallback={null}>
+        <HouseMissing message={problem.message} onDone={() => setProblem(undefined)} />
+      </Suspense>
+    );
   if (problem)
     return (
       <main className="place">

@@ -10,14 +10,13 @@ import '@mantine/notifications/styles.css';
 import './styles.css';
 import { createRoot } from 'react-dom/client';
 import { App } from './app.tsx';
-import { askToPersist } from '../data/storage-state.ts';
 import { watchUnwritten } from '../data/write-problem.ts';
 import { saveWhenLeft } from '../draft/save.ts';
 import { createStore } from './store.ts';
 
 const store = createStore();
 watchUnwritten();
-void askToPersist().catch(() => undefined);
+void import('../data/storage-state.ts').then(({ askToPersist }) => askToPersist()).catch(() => undefined);
 saveWhenLeft(store.dispatch, store.getState);
 createRoot(document.getElementById('root')!).render(<App store={store} />);
 

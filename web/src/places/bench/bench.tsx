@@ -1,4 +1,3 @@
-import { BackupReminder } from '../../controls/backup-line.tsx';
 import { Table } from '../../controls/table.tsx';
 import { Button, Progress } from '@mantine/core';
 import { lazy, Suspense } from 'react';
@@ -13,6 +12,9 @@ import { useHouse, useLeads, useOrders, useUnits } from '../../data/live.ts';
 import { useUnitPlan } from '../../draft/use-plan.ts';
 import './bench.css';
 
+const BackupReminder = lazy(async () => ({
+  default: (await import('../../controls/backup-line.tsx')).BackupReminder,
+}));
 const NewLeadForm = lazy(async () => ({ default: (await import('./new-lead-form.tsx')).NewLeadForm }));
 
 /** Where the work lies: the lead in hand, the units with their next step, the orders, and a new lead in three choices. */
@@ -37,7 +39,9 @@ export function Bench() {
       ) : (
         <NothingInHand hasLeads={leads.length > 0} />
       )}
-      <BackupReminder />
+      <Suspense fallback={null}>
+        <BackupReminder />
+      </Suspense>
       <div className="bench-columns">
         <section aria-labelledby="orders">
           <h2 id="orders">Orders</h2>
