@@ -220,3 +220,30 @@ export async function openLead(page: Page, name: string): Promise<void> {
   await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
   await expect(heading(page)).toHaveText(name);
 }
+
+/** A unit of a lead at its Prove stage, with an empty table of readings; one is started where none was. */
+export async function openProof(desk: Page, lead: string): Promise<void> {
+  await openLead(desk, lead);
+  await openStage(desk, 'Prove');
+  const unit = desk.getByRole('button', { name: /^OS-\d{4}, / }).first();
+  await expect(unit.or(desk.getByText(/No unit of this lead has been started/))).toBeVisible();
+  if (!(await unit.isVisible())) {
+    await desk.getByRole('link', { name: /^Build OS-/ }).click();
+    await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
+    await bar(desk).click();
+    await expect(heading(desk)).not.toHaveText(/unit OS-/);
+    await openProofOf(desk, lead);
+  }
+  await unit.click();
+  const again = desk.getByRole('button', { name: 'Prove it again' });
+  await expect(again.or(desk.getByRole('button', { name: /^Record this proof/ }))).toBeVisible();
+  if (await again.isVisible()) await again.click();
+  await expect(desk.getByRole('button', { name: 'Let the instruments read' })).toBeVisible();
+  await desk.getByText(/^Simulated lead/).click();
+}
+
+async function openProofOf(desk: Page, lead: string): Promise<void> {
+  await desk.getByRole('link', { name: 'Leave, all is kept' }).click();
+  await openLead(desk, lead);
+  await openStage(desk, 'Prove');
+}

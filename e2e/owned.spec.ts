@@ -8,6 +8,7 @@ import {
   heading,
   openLead,
   openPlace,
+  openProof,
   openStage,
   startUnit,
   test,
@@ -102,17 +103,11 @@ test('a new shop with a multimeter: its leads zeroed, a BNC lead is Good by look
 test('an order asks for a sweep: it is Not yet until one is there; match and loss are read at any frequency', async ({
   desk,
 }) => {
-  await openLead(desk, 'Receiver patch lead');
-  await openStage(desk, 'Prove');
-  await desk
-    .getByRole('button', { name: /^OS-\d{4}, / })
-    .first()
-    .click();
+  await openProof(desk, 'Receiver patch lead');
   await desk.getByRole('link', { name: 'Compare the whole order' }).click();
   await desk.getByLabel('Proof that this order asks for').selectOption('a proof by sweep');
   await expectAccessible(desk);
   await desk.goBack();
-  await desk.getByRole('button', { name: 'Prove it again' }).click();
   await expect(check(desk, /^Return loss over the band/)).toContainText('not measured');
   await desk.getByRole('button', { name: 'Read more than is asked' }).click();
   await desk.getByRole('button', { name: 'Add a frequency' }).click();
@@ -152,7 +147,7 @@ test('one of two paralleled cores of a loudspeaker lead is broken: it is called 
   await desk.getByLabel('Why', { exact: true }).fill('long enough where it goes');
   await joints.getByRole('button', { name: /^Record it and go back to: / }).click();
   await expect(heading(desk)).not.toHaveText(/^Prove the lead/);
-  await desk.getByRole('button', { name: 'Take the way back back' }).click();
+  await desk.getByRole('button', { name: 'Do not go back after all' }).click();
   await expect(heading(desk)).toHaveText(/^Prove the lead/);
   await expect(bar(desk)).toBeVisible();
 });
@@ -160,14 +155,7 @@ test('one of two paralleled cores of a loudspeaker lead is broken: it is called 
 test('an open is placed by capacitance typed from one end alone: next to nothing is broken there', async ({
   desk,
 }) => {
-  await openLead(desk, 'Receiver patch lead');
-  await openStage(desk, 'Prove');
-  await desk
-    .getByRole('button', { name: /^OS-\d{4}, / })
-    .first()
-    .click();
-  await desk.getByRole('button', { name: 'Prove it again' }).click();
-  await desk.getByText(/^Simulated lead/).click();
+  await openProof(desk, 'Receiver patch lead');
   await desk.getByLabel('centre open at end B', { exact: true }).check();
   await desk.getByRole('button', { name: 'Let the instruments read' }).click();
   await desk.getByRole('button', { name: /^Take off the readings of .*analyser/ }).click();

@@ -24,7 +24,7 @@ export interface KnownHere {
   readonly cableIds: ReadonlySet<string>;
 }
 
-/** What a bench can mean: lengths in metres, revisions of one record, letters of one text. */
+/** What a bench can mean: lengths in metres, revisions of one record, letters of one text and of one name. House defaults, far above what any has. */
 const most = { length: 1000, revision: 1e7, text: 200_000, name: 400 } as const;
 
 /** Every record of an archive that does not hold by itself or with what it leans on, before anything is taken. */

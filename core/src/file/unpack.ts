@@ -1,6 +1,6 @@
 import { unzipSync } from 'fflate';
 
-/** Most that one file of a zip, and all of them, may come to when unpacked, bytes: far above what years of a shop hold. */
+/** Most that one file of a zip, and all of them, may come to when unpacked, bytes, and how many: far above what years of a shop hold. House defaults. */
 const most = { file: 300e6, all: 1e9, files: 200_000 } as const;
 
 /**

@@ -1,3 +1,4 @@
+import { swrOfSize } from '../quantity/standing-wave.ts';
 import { speedOfLight } from '../quantity/speed-of-light.ts';
 
 /** Impedance on both sides of a joint and what the step between them does. */
@@ -75,8 +76,7 @@ export function swrOfPiece({ impedance, length }: Along, line: number, frequency
   const k = impedance / line;
   // |S11| of a piece of line of normalised impedance k: (k - 1/k) sin / |2 cos + j (k + 1/k) sin|.
   const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
-  const reflection = Math.abs((k - 1 / k) * sin) / Math.hypot(2 * cos, (k + 1 / k) * sin);
-  return (1 + reflection) / (1 - reflection);
+  return swrOfSize(Math.abs((k - 1 / k) * sin) / Math.hypot(2 * cos, (k + 1 / k) * sin));
 }
 
 /**

@@ -59,7 +59,7 @@ describe('instruments', () => {
   test('one of every kind is a sound record, and says what it reads', () => {
     for (const kind of instrumentKinds) instrumentSchema.parse(newInstrument(kind, kind));
     expect(readsText(newInstrument('multimeter', 'm'))).toBe('ohms by two wires, ± 0.8 % + 200 mohm');
-    expect(readsText(newInstrument('dummy load', 'l'))).toBe('50 ohm; comes back with 30 dB; up to 500 MHz');
+    expect(readsText(newInstrument('dummy load', 'l'))).toBe('50 ohm; return loss 30 dB; up to 500 MHz');
   });
 
   test('the least uncertain reads first, and a load reads nothing', () => {

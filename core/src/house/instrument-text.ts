@@ -100,7 +100,7 @@ export function readsText(instrument: Instrument): string {
     ...(insulation ? [`insulation at ${insulationText(insulation)}`] : []),
     ...(match === null
       ? []
-      : [isLoad ? `comes back with ${match} dB` : `match, ${match} dB left of its directivity`]),
+      : [isLoad ? `return loss ${match} dB` : `match with a directivity of ${match} dB`]),
     ...(loss && !isLoad ? [`loss ± ${offText(loss, 'loss')}`] : []),
     ...(length ? [`length ± ${offText(length, 'length')}`] : []),
     ...(band ? [bandText(band)] : []),

@@ -21,6 +21,11 @@ export type InstrumentKind = (typeof instrumentKinds)[number];
 export const uncertaintySchema = z.object({ relative: z.number().min(0).max(1), fixed: z.number().min(0) });
 export type Uncertainty = z.infer<typeof uncertaintySchema>;
 
+/** Uncertainty of a reading, in its own unit: part of it plus a fixed part; nothing is said of infinity. */
+export function uncertaintyOf(reading: number | undefined, { relative, fixed }: Uncertainty): number {
+  return reading !== undefined && Number.isFinite(reading) ? relative * reading + fixed : 0;
+}
+
 /** One instrument of the shop: what it reads, how far that may be off; null for what it does not read. */
 export const instrumentSchema = z.object({
   id: z.string(),
@@ -116,11 +121,8 @@ export const reads = (instrument: Instrument, quantity: Quantity): boolean =>
 
 /** The instruments that read something, the least uncertain of each kind of reading first. */
 export function readersOf(instruments: readonly Instrument[], quantity: Quantity): Instrument[] {
-  const off = (instrument: Instrument): number => {
-    if (quantity === 'match') return -instrument.match!;
-    const { relative, fixed } = instrument[quantity]!;
-    return fixed + relative * typical[quantity];
-  };
+  const off = (instrument: Instrument): number =>
+    quantity === 'match' ? -instrument.match! : uncertaintyOf(typical[quantity], instrument[quantity]!);
   return instruments.filter((instrument) => reads(instrument, quantity)).sort((a, b) => off(a) - off(b));
 }
 

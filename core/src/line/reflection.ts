@@ -1,4 +1,5 @@
 import type { Complex } from '../quantity/complex.ts';
+import { swrOfSize } from '../quantity/standing-wave.ts';
 import { add, complex, divide, magnitude, subtract } from '../quantity/complex.ts';
 
 /** Reflection coefficient of `load` against a real `reference` (ohm): `(Z - R) / (Z + R)`. */
@@ -9,8 +10,7 @@ export function reflectionOf(load: Complex, reference: number): Complex {
 
 /** Standing-wave ratio from a reflection coefficient: `(1 + |g|) / (1 - |g|)`; infinite from |g| = 1 on. */
 export function swrOf(reflection: Complex): number {
-  const size = magnitude(reflection);
-  return size >= 1 ? Infinity : (1 + size) / (1 - size);
+  return swrOfSize(magnitude(reflection));
 }
 
 /** Return loss, dB, positive: `-20 log10 |g|`; infinite for a perfect match. */

@@ -7,17 +7,11 @@ import type { Explained, QuantityKind } from '../quantity/explained.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { Verdict } from '../strip/measured.ts';
 import type { Instrument, Uncertainty } from '../house/instrument.ts';
+import { uncertaintyOf } from '../house/instrument.ts';
 import { readBy } from '../reading/typed-from.ts';
 import { meterOff, ohmReading } from '../reading/ohms.ts';
 import type { Judged, MethodReading } from './judge.ts';
-import {
-  judgeAtLeast,
-  judgeAtMost,
-  judgeOhms,
-  judgeTogether,
-  orCannotDecide,
-  uncertaintyOf,
-} from './judge.ts';
+import { judgeAtLeast, judgeAtMost, judgeOhms, judgeTogether, orCannotDecide } from './judge.ts';
 import { notAsked } from './proof-level.ts';
 import type { PairMatrix } from './pair-matrix.ts';
 import type { Readings } from '../reading/reading.ts';

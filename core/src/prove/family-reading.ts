@@ -1,5 +1,5 @@
 import type { Instrument, Uncertainty } from '../house/instrument.ts';
-import { reads } from '../house/instrument.ts';
+import { reads, uncertaintyOf } from '../house/instrument.ts';
 import { readCheckKey } from '../reading/check-key.ts';
 import { ohmReading } from '../reading/ohms.ts';
 import { readBy } from '../reading/typed-from.ts';
@@ -8,7 +8,7 @@ import type { CheckContext, ProofCheck } from './checks.ts';
 import { checkOf, leftByHouse } from './checks.ts';
 import type { FamilyCheck } from './family-checks.ts';
 import type { MethodReading } from './judge.ts';
-import { judgeAtLeast, judgeBetween, judgeOhms, uncertaintyOf } from './judge.ts';
+import { judgeAtLeast, judgeBetween, judgeOhms } from './judge.ts';
 import { networkAnalyser } from './network-analyser.ts';
 import { notAsked } from './proof-level.ts';
 import { usualAnalyser } from './sweep-judge.ts';

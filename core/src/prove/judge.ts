@@ -1,5 +1,4 @@
 import type { Verdict } from '../strip/measured.ts';
-import type { Uncertainty } from '../house/instrument.ts';
 import type { OhmReading } from '../reading/ohms.ts';
 
 /** A reading judged against one limit, with the instrument's uncertainty as guard band. */
@@ -18,11 +17,6 @@ export interface Judged {
     | 'within the limit'
     | 'beyond the limit'
     | 'methods disagree';
-}
-
-/** Uncertainty of a reading, in its own unit: part of it plus a fixed part; nothing is said of infinity. */
-export function uncertaintyOf(reading: number | undefined, { relative, fixed }: Uncertainty): number {
-  return reading !== undefined && Number.isFinite(reading) ? relative * reading + fixed : 0;
 }
 
 /** Good if reading + uncertainty is at most the limit, Out if reading - uncertainty is above it, else too close to call. */

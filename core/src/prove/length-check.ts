@@ -1,10 +1,10 @@
 import type { Instrument } from '../house/instrument.ts';
-import { hasKind } from '../house/instrument.ts';
+import { hasKind, uncertaintyOf } from '../house/instrument.ts';
 import { readBy } from '../reading/typed-from.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
 import { checkOf } from './checks.ts';
 import type { MethodReading } from './judge.ts';
-import { judgeBetween, uncertaintyOf } from './judge.ts';
+import { judgeBetween } from './judge.ts';
 import type { ProofPlan } from './proof-plan.ts';
 import { lengthByCapacitance } from './family-checks.ts';
 import { notAsked } from './proof-level.ts';

@@ -66,7 +66,7 @@ export function notAsked(
   const level = levelOfCheck(key);
   if (proofLevel !== 'as far as the instruments reach') {
     if (proofLevels.indexOf(level) > proofLevels.indexOf(proofLevel))
-      return `no proof further than ${proofLevel} is asked for`;
+      return `only a proof ${proofLevel} is asked for`;
     if (defines) return undefined;
   }
   return canRead(instruments) ? undefined : `no ${what} in Stores`;

@@ -19,7 +19,7 @@ import type { SweepLine } from './sweep-line.ts';
 const usualLoad = 30;
 
 /** Match into a load, and loss, at single frequencies. */
-export interface SpotReading {
+interface SpotReading {
   readonly take: Readings;
   readonly spot: Spot;
 }

@@ -7,7 +7,7 @@ import { areaFromAwg, awgFromArea, diameterFromAwg, parseConductorArea } from '.
 import { formatPower, parsePower } from './power.ts';
 import { seededRandom } from './random.ts';
 import { formatLoad, formatResistance, parseLoad, parseResistance } from './resistance.ts';
-import { formatMatch, parseMatch, returnLossOf, swrOf } from './standing-wave.ts';
+import { formatMatch, parseMatch, returnLossOfSwr, swrOfReturnLoss } from './standing-wave.ts';
 
 describe('frequency', () => {
   test.each([
@@ -100,8 +100,8 @@ describe('match', () => {
   ])('%s', (text, db) => expect(parseMatch(text)).toBeCloseTo(db, 2));
 
   test('there and back, and as it is written', () => {
-    expect(swrOf(returnLossOf(1.7))).toBeCloseTo(1.7, 9);
-    expect([swrOf(0), returnLossOf(1)]).toEqual([Infinity, Infinity]);
+    expect(swrOfReturnLoss(returnLossOfSwr(1.7))).toBeCloseTo(1.7, 9);
+    expect([swrOfReturnLoss(0), returnLossOfSwr(1)]).toEqual([Infinity, Infinity]);
     expect(formatMatch(20)).toBe('1.22 (20.0 dB)');
   });
 

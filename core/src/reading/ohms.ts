@@ -1,4 +1,5 @@
 import type { Uncertainty } from '../house/instrument.ts';
+import { uncertaintyOf } from '../house/instrument.ts';
 import type { Readings } from './reading.ts';
 
 /** Uncertainty of ohms whose instrument does not say, as from a file: four wires, as a milliohm meter has. Engineering value. */
@@ -15,9 +16,6 @@ export interface OhmReading {
   readonly withLeads: boolean;
 }
 
-const offBy = (value: number, { relative, fixed }: Uncertainty) =>
-  Number.isFinite(value) ? relative * value + fixed : 0;
-
 /**
  * What a meter showed between two points as it counts. Of a two-wire meter what it shows with its leads on each other is
  * taken off, and the uncertainty of that reading and of two probes is kept beside its own (root of the sum of squares).
@@ -27,22 +25,23 @@ export function ohmReading({ device, typedFrom, leadsOhms }: Readings, shown: nu
   if (!meter) {
     return {
       ohms: shown,
-      uncertainty: offBy(shown, device?.uncertainty.ohms ?? usualOhms),
+      uncertainty: uncertaintyOf(shown, device?.uncertainty.ohms ?? usualOhms),
       withLeads: false,
     };
   }
   if (meter.wires === 4 || !Number.isFinite(shown))
-    return { ohms: shown, uncertainty: offBy(shown, meter), withLeads: false };
-  if (leadsOhms === undefined) return { ohms: shown, uncertainty: offBy(shown, meter), withLeads: true };
+    return { ohms: shown, uncertainty: uncertaintyOf(shown, meter), withLeads: false };
+  if (leadsOhms === undefined)
+    return { ohms: shown, uncertainty: uncertaintyOf(shown, meter), withLeads: true };
   return {
     ohms: Math.max(0, shown - leadsOhms),
-    uncertainty: Math.hypot(offBy(shown, meter), offBy(leadsOhms, meter), probeContact),
+    uncertainty: Math.hypot(uncertaintyOf(shown, meter), uncertaintyOf(leadsOhms, meter), probeContact),
     withLeads: false,
   };
 }
 
 /** How far a meter may be off at so many ohms, its leads shorted first where it has two. */
 export function meterOff(meter: Uncertainty & { readonly wires: 2 | 4 }, ohms: number): number {
-  const once = offBy(ohms, meter);
-  return meter.wires === 4 ? once : Math.hypot(once, offBy(0, meter), probeContact);
+  const once = uncertaintyOf(ohms, meter);
+  return meter.wires === 4 ? once : Math.hypot(once, uncertaintyOf(0, meter), probeContact);
 }

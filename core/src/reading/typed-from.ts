@@ -1,17 +1,19 @@
 import type { Quantity } from '../house/instrument.ts';
+import type { CheckKey } from './check-key.ts';
+import { readCheckKey } from './check-key.ts';
 import type { Readings, TypedFrom } from './reading.ts';
 
 /** What a set of readings by hand holds, by what it takes to read it. */
 export function quantitiesIn(take: Readings): Set<Quantity> {
   const { pairs, family = {}, farads = [], insulationOhms, spots = [], length } = take;
-  const checks = Object.keys(family);
-  const isOhms = (id: string) => id === 'load' || id.startsWith('terminator');
-  const isLoss = (id: string) => id.startsWith('rejection');
+  const kinds = Object.keys(family).map((id) => readCheckKey(id).kind);
+  const isOhms = (kind: CheckKey['kind']) => kind === 'load' || kind === 'terminator';
+  const isLoss = (kind: CheckKey['kind']) => kind === 'rejection';
   const has: Readonly<Record<Quantity, boolean>> = {
-    ohms: pairs.some(({ ohms }) => ohms !== undefined) || checks.some(isOhms),
-    farads: farads.length > 0 || checks.some((id) => !isOhms(id) && !isLoss(id)),
+    ohms: pairs.some(({ ohms }) => ohms !== undefined) || kinds.some(isOhms),
+    farads: farads.length > 0 || kinds.some((kind) => !isOhms(kind) && !isLoss(kind)),
     insulation: insulationOhms !== undefined,
-    loss: spots.some(({ loss }) => loss !== undefined) || checks.some(isLoss),
+    loss: spots.some(({ loss }) => loss !== undefined) || kinds.some(isLoss),
     match: spots.some(({ returnLoss }) => returnLoss !== undefined),
     length: length !== undefined,
   };

@@ -3,7 +3,7 @@ import type { Moment } from '../recipe/moment.ts';
 import type { Step } from '../recipe/step.ts';
 import { answerHold, stepDone } from './advance.ts';
 import type { UnitProgress } from './progress.ts';
-import { notMeasured } from './progress.ts';
+import { notMeasured } from './not-measured.ts';
 import { usualSeconds } from './step-time.ts';
 import type { UnitHappening } from './unit.ts';
 

@@ -256,6 +256,20 @@ describe('progress is played from the record', () => {
     const undone = { kind: 'rework taken back', reason: 'pressed by mistake' } as const;
     expect(progressOf(...told).justReworked).toMatchObject({ toStepId: target.id });
     expect(progressOf(...told, undone)).toEqual(before);
+    // What was seen and what was taken shorter lead to it; neither is a way back by itself.
+    const seen: UnitHappening = {
+      kind: 'trouble',
+      stepId: prove.id,
+      seen: 'nick',
+      outcome: 'gone back',
+      advice: '',
+      scrap: [],
+    };
+    const led = progressOf(...told.slice(0, -2), shorter, seen, back, undone);
+    expect([led.current?.id, led.takenShorter, led.troubles.length]).toEqual([prove.id, [], 1]);
+    expect(
+      progressOf(...told, { kind: 'note', stepId: null, text: 'x' }, shorter).justReworked,
+    ).toBeUndefined();
     // Once something was done about it, it is no mistake of the hand any more.
     const begun = progressOf(...told, { kind: 'note', stepId: null, text: 'cut off' }, undone);
     expect([begun.current?.id, begun.used > 0]).toEqual([target.id, true]);

@@ -2,8 +2,8 @@ import type { Step } from '../recipe/step.ts';
 import { stripIdOf } from '../recipe/strip-id.ts';
 import type { Unit, UnitEvent, UnitHappening } from './unit.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
+import { notMeasured } from './not-measured.ts';
 import { planInEffect } from './plan-in-effect.ts';
-import { cutKey } from '../strip/cut-of.ts';
 import type { Readings } from '../reading/reading.ts';
 import type { RecordedCheck } from '../reading/recorded-check.ts';
 import type { MeasuredStrip } from '../strip/strip-plan.ts';
@@ -123,8 +123,8 @@ interface Draft {
   notes: Recorded<'note'>[];
   takenShorter: Recorded<'taken shorter'>[];
   firstArticle: Recorded<'first article'> | undefined;
-  /** How it stood before the last way back, while nothing else has followed. */
-  beforeRework: Undone | undefined;
+  /** How it stood before the last way back, or what led to one, while nothing else has followed. */
+  wayBack: { readonly before: Undone; readonly rework: Recorded<'rework'> | undefined } | undefined;
 }
 
 /** What a way back changes. */
@@ -157,17 +157,17 @@ const untouched = (): Draft => ({
   notes: [],
   takenShorter: [],
   firstArticle: undefined,
-  beforeRework: undefined,
+  wayBack: undefined,
 });
 
-/** Clocks of two benches may differ by so much, milliseconds. */
+/** Clocks of two benches may differ by so much, milliseconds. House default. */
 const clockSlack = 120_000;
 
 /** Plays a unit's record, in chain order, over its frozen plan. */
 export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProgress {
   const draft = untouched();
   for (const event of events) play(draft, unit.plan?.steps ?? [], event);
-  const { cardsUsed, beforeRework, ...now } = draft;
+  const { cardsUsed, wayBack, ...now } = draft;
   const plan = unit.plan && planInEffect(unit.plan, cardsUsed);
   const steps = plan?.steps ?? [];
   return {
@@ -178,7 +178,7 @@ export function unitProgress(unit: Unit, events: readonly UnitEvent[]): UnitProg
     clockWasWrong: events.some(
       ({ at }, n) => n > 0 && Date.parse(events[n - 1]!.at) - Date.parse(at) > clockSlack,
     ),
-    justReworked: beforeRework && draft.reworks.at(-1),
+    justReworked: wayBack?.rework,
     used: draft.reworks.reduce((sum, { uses }) => sum + uses, 0),
   };
 }
@@ -225,10 +225,10 @@ const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
     draft.reworks.push(happening);
   },
   'rework taken back': (draft) => {
-    if (!draft.beforeRework) return;
-    Object.assign(draft, draft.beforeRework);
+    if (!draft.wayBack?.rework) return;
+    Object.assign(draft, draft.wayBack.before);
     draft.reworks.pop();
-    draft.beforeRework = undefined;
+    draft.wayBack = undefined;
   },
   trouble: ({ troubles }, happening) => void troubles.push(happening),
   'taken shorter': ({ takenShorter }, happening) => void takenShorter.push(happening),
@@ -253,14 +253,18 @@ const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
   },
 };
 
-/** A way back is recorded with what was taken shorter for it; whatever else follows makes it final. */
 function play(draft: Draft, steps: readonly Step[], { happening, at, by }: UnitEvent): void {
-  const { kind } = happening;
-  if (kind === 'taken shorter') draft.beforeRework = standing(draft);
-  else if (kind === 'rework') draft.beforeRework ??= standing(draft);
-  else if (kind !== 'rework taken back') draft.beforeRework = undefined;
+  if (happening.kind !== 'rework taken back') draft.wayBack = wayBackAt(draft, { ...happening, at, by });
   const player = players[happening.kind] as Player<UnitHappening['kind']>;
   player(draft, { ...happening, at, by } as Recorded<UnitHappening['kind']>, steps);
+}
+
+/** A way back is recorded behind what was seen and what was taken shorter for it; whatever else follows makes it final. */
+function wayBackAt(draft: Draft, happening: Recorded<UnitHappening['kind']>): Draft['wayBack'] {
+  const { kind } = happening;
+  if (kind !== 'rework' && kind !== 'taken shorter' && kind !== 'trouble') return undefined;
+  const led = draft.wayBack?.rework === undefined ? draft.wayBack?.before : undefined;
+  return { before: led ?? standing(draft), rework: kind === 'rework' ? happening : undefined };
 }
 
 /** Where it stands now, as a copy that nothing changes any more. */
@@ -334,28 +338,6 @@ export function obstructions(progress: UnitProgress, step: Step, plan?: FrozenPl
   else if (answer.how === 'answered' && !answer.good) found.push({ code: 'hold out' });
   else if (answer.how === 'waived' && step.hold.safety) found.push({ code: 'hold open' });
   return found;
-}
-
-/** What a first article still has to be measured for at a step. */
-export const notMeasured = (progress: UnitProgress, step: Step, plan?: FrozenPlan | null): string[] =>
-  plan?.firstArticle
-    ? [...cutsNotMeasured(progress, step, plan), ...lengthsNotMeasured(progress, step, plan)]
-    : [];
-
-/** The first of a batch is measured whole: what of its strip nobody has read yet. */
-function cutsNotMeasured(progress: UnitProgress, step: Step, plan: FrozenPlan): string[] {
-  const id = stripIdOf(step);
-  if (!step.recordsStrip || !id) return [];
-  const measured = progress.strips.get(id) ?? {};
-  const strip = plan.strips.find(({ endId }) => endId === id);
-  return (strip?.cuts ?? []).filter((cut) => measured[cutKey(cut)] === undefined).map(({ label }) => label);
-}
-
-/** Its finished lengths are read before it is proved: after that nothing can be learned for the rest. */
-function lengthsNotMeasured({ lengths }: UnitProgress, { work }: Step, { lead }: FrozenPlan): string[] {
-  if (work !== 'prove') return [];
-  const open = lead.legs.filter(({ id }) => !lengths.has(id));
-  return open.map(({ id }) => (lead.legs.length === 1 ? 'finished length' : `finished length of ${id}`));
 }
 
 /** Whether a unit waits for someone at the bench: not finished, not given up, not set aside. */

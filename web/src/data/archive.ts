@@ -44,6 +44,7 @@ export async function exportUnit(unitId: string): Promise<Uint8Array> {
   const lead = await database.leads.get(unit.leadId);
   const order = await database.orders.get(unit.orderId);
   const cards = await database.gaugeCards.bulkGet(lead?.ends.map(({ gaugeCardId }) => gaugeCardId) ?? []);
+  const cables = await database.cables.bulkGet(lead?.pieces.map(({ cableId }) => cableId) ?? []);
   const blobs = await database.blobs.bulkGet(keptFilesOf(events).map(({ hash }) => hash));
   const archive: Archive = {
     leads: lead ? [lead] : [],
@@ -53,7 +54,7 @@ export async function exportUnit(unitId: string): Promise<Uint8Array> {
     events,
     house: [],
     bench: [],
-    cables: [],
+    cables: [...new Map(cables.flatMap((cable) => (cable ? [[cable.id, cable]] : []))).values()],
     blobs: Object.fromEntries(blobs.flatMap((blob) => (blob ? [[blob.hash, blob.bytes]] : []))),
   };
   return writeArchive(archive, timeNow());
@@ -147,17 +148,16 @@ export async function mergeArchive(archive: Archive): Promise<ImportResult> {
 
 /** Serials are unique at a bench: a unit that comes with one that another has is called by the bench that it comes from as well. */
 function withFreeSerials({ units, bench }: Archive, mine: readonly Unit[]) {
-  const owners = new Map(mine.map(({ id, serial }) => [serial, id]));
-  const ids = new Set(mine.map(({ id }) => id));
+  const taken = new Set(mine.map(({ serial }) => serial));
+  const own = new Map(mine.map(({ id, serial }) => [id, serial]));
   const from = bench[0]?.serialPrefix ?? 'other';
   const clashes: { serial: string; as: string }[] = [];
   const renamed = units.map((unit): Unit => {
-    const own = mine.find(({ id }) => id === unit.id);
-    if (own) return { ...unit, serial: own.serial };
+    const known = own.get(unit.id);
+    if (known !== undefined) return { ...unit, serial: known };
     let serial = unit.serial;
-    for (let n = 1; owners.has(serial) && !ids.has(unit.id); n++)
-      serial = `${unit.serial}/${from}${n === 1 ? '' : n}`;
-    owners.set(serial, unit.id);
+    for (let n = 1; taken.has(serial); n++) serial = `${unit.serial}/${from}${n === 1 ? '' : n}`;
+    taken.add(serial);
     if (serial !== unit.serial) clashes.push({ serial: unit.serial, as: serial });
     return { ...unit, serial };
   });

@@ -60,7 +60,9 @@ export const useWriteProblem = (): WriteProblem | undefined =>
 export function watchUnwritten(): void {
   window.addEventListener('unhandledrejection', ({ reason }) => {
     const { name = '' } = (reason ?? {}) as { name?: string };
-    if (isQuota(reason) || databaseErrors.includes(name)) reportUnwritten(reason);
+    // The database wraps what IndexedDB throws; other parts of a browser use the same names bare.
+    const isOfDatabase = databaseErrors.includes(name) && !(reason instanceof DOMException);
+    if (isQuota(reason) || isOfDatabase) reportUnwritten(reason);
   });
 }
 

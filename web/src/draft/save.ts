@@ -35,13 +35,18 @@ draftListener.startListening({
   },
 });
 
+/** That a draft is not saved was said, and not yet that it is. */
+let isSaid = false;
+
 /** Writes every change that is not in the database yet. What is worked out from the database waits for it. */
 export async function saveUnsaved(dispatch: Dispatch, getState: GetState): Promise<void> {
   try {
     await writeUnsaved(dispatch, getState);
-    clearUnwritten();
+    if (isSaid) clearUnwritten();
+    isSaid = false;
     await forgetSaved(getState);
   } catch (error) {
+    isSaid = true;
     reportUnwritten(error, () => void saveUnsaved(dispatch, getState));
   }
 }

@@ -140,7 +140,7 @@ export function DataPanel({ done, onDone }: DataPanelProps) {
 function importWords({ added, replaced, kept, clashes }: ImportResult): string {
   const renamed = clashes.map(
     ({ serial, as }) =>
-      ` Another unit here is ${serial}: the one that came is ${as} here, whatever its label says.`,
+      ` Another unit here has the serial ${serial}: the one that came in is kept as ${as}; its label still says ${serial}.`,
   );
   return `${added} records added, ${replaced} replaced by newer ones, ${kept} kept as they were.${renamed.join('')}`;
 }

@@ -65,7 +65,7 @@ function wordsOver(steps: readonly Step[], write: ReturnType<typeof useWriting>)
     'hold waived': ({ name, stepId, reason }) => `Waived by ${name}: ${title(stepId)}, ${reason}`,
     rework: ({ toStepId, reason, uses, scrap }) =>
       `Back to: ${title(toStepId)}, because ${reason}. Used ${mm(uses)}${scrap.length > 0 ? `, scrap: ${scrapWords(scrap)}` : ''}`,
-    'rework taken back': ({ reason }) => `Way back taken back${reason ? `: ${reason}` : ''}`,
+    'rework taken back': ({ reason }) => `Not gone back after all: ${reason}`,
     trouble: ({ seen, stepId, outcome, advice }) =>
       `Off: ${seen}, at ${title(stepId)}: ${outcome}. ${advice}`,
     'taken shorter': ({ shortage, name, reason }) => `Taken ${mm(shortage)} shorter by ${name}: ${reason}`,

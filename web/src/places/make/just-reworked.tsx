@@ -30,7 +30,7 @@ export function JustReworked({
       </p>
       <div>
         <Button variant="default" onClick={takeBack}>
-          Take the way back back
+          Do not go back after all
         </Button>
       </div>
       <RecordAlert problem={problem} />

@@ -12,6 +12,7 @@ import {
   parseOff,
   readsText,
 } from '@gorvane/core/house/instrument-text.ts';
+import { isOverdue } from '@gorvane/core/reading/reading.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
@@ -90,7 +91,6 @@ interface InstrumentRowProps {
 function InstrumentRow({ house, instrument }: InstrumentRowProps) {
   const { name, kind, serial, assumed, due } = instrument;
   const reads = readsText(instrument);
-  const isOverdue = due !== null && due < timeNow().slice(0, 10);
   return (
     <details className="stripper">
       <summary>
@@ -101,7 +101,9 @@ function InstrumentRow({ house, instrument }: InstrumentRowProps) {
           )}
         </span>
         {assumed && <span className="not-yet">◌ assumed: say what yours is</span>}
-        {isOverdue && <span className="not-yet">▲ out of calibration since {due}</span>}
+        {isOverdue(instrument, timeNow()) && (
+          <span className="not-yet">▲ out of calibration since {due}</span>
+        )}
       </summary>
       <InstrumentFields house={house} instrument={instrument} />
       <div className="stripper-actions">
@@ -172,85 +174,81 @@ function InstrumentFields({ house, instrument }: InstrumentRowProps) {
   );
 }
 
-interface ReadsFieldProps {
-  readonly reads: Reads;
+type Text = Exclude<Reads, 'ohms'>;
+
+/** One figure of an instrument as it is typed: what it is, how it is written, what is read from it. */
+interface TypedFigure {
+  readonly label: (instrument: Instrument) => string;
+  readonly description?: string;
+  readonly written: (instrument: Instrument) => string;
+  readonly read: (text: string) => Partial<Instrument>;
+}
+
+const off = (of: 'farads' | 'loss' | 'length', label: string): TypedFigure => ({
+  label: () => `${label}, off by at most`,
+  description: 'a part and a fixed figure; empty where it reads none',
+  written: (instrument) => (instrument[of] ? offText(instrument[of], of) : ''),
+  read: (text) => ({ [of]: parseOff(text, of) }),
+});
+
+const figures: Readonly<Record<Text, TypedFigure>> = {
+  farads: off('farads', 'Capacitance'),
+  loss: off('loss', 'Loss'),
+  length: off('length', 'Length by reflection'),
+  insulation: {
+    label: () => 'Insulation: highest voltage, off by at most',
+    description: 'such as 500 V, 5 %; empty where it reads none',
+    written: ({ insulation }) => (insulation ? insulationText(insulation) : ''),
+    read: (text) => ({ insulation: parseInsulation(text) }),
+  },
+  match: {
+    label: ({ impedance }) =>
+      impedance === null ? 'Directivity after calibration' : 'Return loss of the load',
+    description: 'dB',
+    written: ({ match }) => (match === null ? '' : `${match} dB`),
+    read: (text) => ({ match: parseLeft(text) }),
+  },
+  impedance: {
+    label: () => 'Impedance',
+    written: ({ impedance }) => (impedance === null ? '' : formatResistance(impedance)),
+    read: (text) => ({ impedance: parseImpedance(text) }),
+  },
+  band: {
+    label: () => 'Used from where to where',
+    description: 'such as 100 kHz to 500 MHz',
+    written: ({ band }) => (band ? bandText(band) : ''),
+    read: (text) => ({ band: parseBand(text) }),
+  },
+};
+
+interface FigureFieldProps {
   readonly instrument: Instrument;
   readonly field: string;
   readonly set: (label: string, change: Partial<Instrument>) => void;
 }
 
-const offLabels = {
-  ohms: 'Ohms, off by at most',
-  farads: 'Capacitance, off by at most',
-  loss: 'Loss, off by at most',
-  length: 'Length by reflection, off by at most',
-} as const;
-
-function ReadsField({ reads, instrument, field, set }: ReadsFieldProps) {
-  switch (reads) {
-    case 'ohms':
-      return <OhmsFields instrument={instrument} field={field} set={set} />;
-    case 'farads':
-    case 'loss':
-    case 'length':
-      return (
-        <QuantityField
-          field={field}
-          label={offLabels[reads]}
-          description="a part and a fixed figure; empty where it reads none"
-          written={instrument[reads] ? offText(instrument[reads], reads) : ''}
-          onRead={(text) => set(reads, { [reads]: parseOff(text, reads) })}
-        />
-      );
-    case 'insulation':
-      return (
-        <QuantityField
-          field={field}
-          label="Insulation: highest voltage, off by at most"
-          description="such as 500 V, 5 %; empty where it reads none"
-          written={instrument.insulation ? insulationText(instrument.insulation) : ''}
-          onRead={(text) => set('insulation', { insulation: parseInsulation(text) })}
-        />
-      );
-    case 'match':
-      return (
-        <QuantityField
-          field={field}
-          label={instrument.impedance === null ? 'Directivity after calibration' : 'Return loss of the load'}
-          description="dB"
-          written={instrument.match === null ? '' : `${instrument.match} dB`}
-          onRead={(text) => set('match', { match: parseLeft(text) })}
-        />
-      );
-    case 'impedance':
-      return (
-        <QuantityField
-          field={field}
-          label="Impedance"
-          written={instrument.impedance === null ? '' : formatResistance(instrument.impedance)}
-          onRead={(text) => set('impedance', { impedance: parseImpedance(text) })}
-        />
-      );
-    case 'band':
-      return (
-        <QuantityField
-          field={field}
-          label="Used from where to where"
-          description="such as 100 kHz to 500 MHz"
-          written={instrument.band ? bandText(instrument.band) : ''}
-          onRead={(text) => set('band', { band: parseBand(text) })}
-        />
-      );
-  }
+function ReadsField({ reads, ...props }: FigureFieldProps & { readonly reads: Reads }) {
+  if (reads === 'ohms') return <OhmsFields {...props} />;
+  const { instrument, field, set } = props;
+  const { label, description, written, read } = figures[reads];
+  return (
+    <QuantityField
+      field={field}
+      label={label(instrument)}
+      description={description}
+      written={written(instrument)}
+      onRead={(text) => set(reads, read(text))}
+    />
+  );
 }
 
 /** Ohms, and by how many wires. */
-function OhmsFields({ instrument, field, set }: Omit<ReadsFieldProps, 'reads'>) {
+function OhmsFields({ instrument, field, set }: FigureFieldProps) {
   return (
     <>
       <QuantityField
         field={field}
-        label={offLabels.ohms}
+        label="Ohms, off by at most"
         description="such as 0.8 % + 0.2 ohm; empty where it reads none"
         written={instrument.ohms ? offText(instrument.ohms, 'ohms') : ''}
         onRead={(text) => {

@@ -104,7 +104,7 @@ function CheckRow({ check }: { readonly check: ProofCheck }) {
                 {why}
               </details>
             )}
-            {isMeasured && Number.isFinite(judged.reading!) && (
+            {isMeasured && judged.verdict !== 'Not yet' && Number.isFinite(judged.reading!) && (
               <div className="soft">{marginWords(check, figure)}</div>
             )}
           </>

@@ -43,10 +43,13 @@ function figures(check: ProofCheck, write: (value: number, kind: QuantityKind) =
   return `, ${write(reading, check.quantity)}, ${limitWords(recordChecks([check])[0]!, write)}`;
 }
 
-/** How much was not asked, and the reasons; which checks they are stands in the table. */
+/** Up to so many reasons are said in the line. */
+const fewReasons = 2;
+
+/** How much was not asked, and a reason or two; which checks they are, and all reasons, stand in the table. */
 function omitted({ checks }: Proof): string {
   const groups = unaskedGroups(checks);
   if (groups.length === 0) return '';
   const count = groups.reduce((sum, { labels }) => sum + labels.length, 0);
-  return ` ${count} ${count === 1 ? 'check was' : 'checks were'} not asked: ${groups.map(({ why }) => why).join('; ')}.`;
+  return ` ${count} ${count === 1 ? 'check was' : 'checks were'} not asked${groups.length > fewReasons ? '; the table says which, and why' : `: ${groups.map(({ why }) => why).join('; ')}`}.`;
 }
