@@ -38,7 +38,10 @@ export default {
       testEnvironment: '<rootDir>/web/test/environment.mjs',
       roots: ['<rootDir>/web/src'],
       setupFiles: ['fake-indexeddb/auto', '<rootDir>/web/test/setup.ts'],
-      moduleNameMapper: { '\\.css$': '<rootDir>/web/test/style.ts' },
+      moduleNameMapper: { '\\.css$': '<rootDir>/web/test/style.ts', '^(.*\\.woff)\\?url$': '$1' },
+      transform: { ...transform, '\\.woff$': '<rootDir>/web/test/font-transform.mjs' },
+      transformIgnorePatterns: ['/node_modules/.*(?<!\\.woff)$'],
+      extensionsToTreatAsEsm: ['.ts', '.tsx', '.woff'],
     },
   ],
 };

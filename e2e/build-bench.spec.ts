@@ -77,13 +77,14 @@ test('interrupted: the tab closed, the storage full, the unit open twice; nothin
 
   await test.step('a full storage is said, and the step stands until there is room', async () => {
     await desk.evaluate(() => {
-      const add = IDBObjectStore.prototype.add;
+      const put = IDBObjectStore.prototype.put;
       const holder = window as unknown as { roomAgain: () => void };
       holder.roomAgain = () => {
-        IDBObjectStore.prototype.add = add;
+        IDBObjectStore.prototype.put = put;
       };
-      IDBObjectStore.prototype.add = () => {
-        throw new DOMException('full', 'QuotaExceededError');
+      IDBObjectStore.prototype.put = function full(...words) {
+        if (this.name === 'records') throw new DOMException('full', 'QuotaExceededError');
+        return put.apply(this, words);
       };
     });
     await desk.keyboard.press('PageDown');

@@ -46,6 +46,7 @@ test('pictures of every main view', async ({ desk }) => {
     await desk
       .getByRole('row', { name: new RegExp(serial) })
       .getByRole('link')
+      .first()
       .click();
   };
   await openUnit('OS-0043');

@@ -5,7 +5,7 @@ import { planList } from '@gorvane/core/file/plan-list.ts';
 import { planTexts } from '@gorvane/core/file/plan-texts.ts';
 import { readPlanRequest } from '@gorvane/core/file/plan-request.ts';
 import { RequestError } from '@gorvane/core/file/request-error.ts';
-import { defaultHouse } from '@gorvane/core/house/house.ts';
+import { defaultHouse } from '@gorvane/core/house/default-house.ts';
 
 /** Plans one lead without a screen: a request as JSON in a file or on standard input, the plan as JSON on standard output. */
 const usage =

@@ -7,7 +7,8 @@ export default defineConfig({
   plugins: [
     react(),
     VitePWA({
-      registerType: 'autoUpdate',
+      // What is open goes on with the program it was loaded with, until somebody asks for the newer one.
+      registerType: 'prompt',
       injectRegister: false,
       includeAssets: ['icon.svg', 'demo.zip'],
       manifest: {
@@ -20,7 +21,7 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2,zip}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,zip}', '**/barlow-latin-*.woff'],
         navigateFallback: '/index.html',
         maximumFileSizeToCacheInBytes: 8_000_000,
       },

@@ -18,7 +18,7 @@ export const workingDay = 540;
 export const timeAt = (minutes: number) => {
   const days = Math.floor(minutes / workingDay);
   const calendar = days + 2 * Math.floor(days / 5);
-  return new Date(startOfWork + calendar * day + (minutes % workingDay) * minute).toISOString();
+  return new Date(startOfWork + calendar * day + (minutes - days * workingDay) * minute).toISOString();
 };
 export const opening = timeAt(0);
 

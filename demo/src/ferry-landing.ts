@@ -1,36 +1,26 @@
 import type { Bench } from '@gorvane/core/house/bench.ts';
-import { defaultBench, serialOf } from '@gorvane/core/house/bench.ts';
+import { serialOf } from '@gorvane/core/house/bench.ts';
+import { defaultBench } from '@gorvane/core/house/default-bench.ts';
 import type { StepRole } from '@gorvane/core/recipe/role.ts';
-import { nextEvent } from '@gorvane/core/record/chain.ts';
-import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
-import { checksum } from '@gorvane/core/record/checksum.ts';
 import { firstRevision } from '@gorvane/core/record/revise.ts';
-import { answerHold, reworkTo, stepDone } from '@gorvane/core/unit/advance.ts';
-import type { Step } from '@gorvane/core/recipe/step.ts';
-import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
+import { reworkTo, stepDone } from '@gorvane/core/unit/advance.ts';
+import type { Unit } from '@gorvane/core/unit/unit.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
-import type { Archive } from '@gorvane/core/file/archive.ts';
+import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Stripper } from '@gorvane/core/house/stripper.ts';
 import type { Instrument, InstrumentKind } from '@gorvane/core/house/instrument.ts';
-import { newInstrument } from '@gorvane/core/house/instrument.ts';
-import { defaultHouse } from '@gorvane/core/house/house.ts';
+import { newInstrument } from '@gorvane/core/house/new-instrument.ts';
+import { defaultHouse } from '@gorvane/core/house/default-house.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
-import { prove } from '@gorvane/core/prove/proof.ts';
-import { leadWiring } from '@gorvane/core/wiring/lead-wiring.ts';
-import { firstStepOfEnd, remakeCost, repairOf } from '@gorvane/core/prove/repair.ts';
-import type { InjectedFault } from '@gorvane/core/prove/injected-fault.ts';
-import { isFault } from '@gorvane/core/prove/injected-fault.ts';
-import type { Device } from '@gorvane/core/reading/reading.ts';
-import { recordChecks } from '@gorvane/core/prove/record-checks.ts';
-import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
+import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
-import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import { coaxLeads } from './coax-leads.ts';
 import { landingDevices, signalLeads } from './signal-leads.ts';
 import type { Design, Ordered } from './design.ts';
-import { design, identity, opening, timeAt, workingDay } from './design.ts';
+import { design, identity, opening, workingDay } from './design.ts';
+import { mend, Story } from './story.ts';
 
 /** The bench that the demo data are opened at. */
 const bench: Bench = { ...defaultBench(opening), name: 'Bench two', serialPrefix: 'OS', nextSerial: 8 };
@@ -88,94 +78,6 @@ function benchHouse(): House {
     benchNames: ['Bench one', 'Bench two'],
     devices: landingDevices,
   };
-}
-
-/** Tells a unit's story: what happens, minute by minute, becomes its record chain. */
-class Story {
-  readonly events: UnitEvent[] = [];
-  #minute: number;
-
-  constructor(
-    readonly unit: Unit,
-    startMinute: number,
-    readonly by: string,
-  ) {
-    this.#minute = startMinute;
-    this.tell({
-      kind: 'started',
-      planChecksum: checksum(canonicalJson(unit.plan)),
-      programVersion: unit.plan!.programVersion,
-    });
-  }
-
-  tell(happening: UnitHappening): void {
-    const id = identity(`${this.unit.serial} event ${this.events.length}`);
-    this.#minute += 1;
-    this.events.push(
-      nextEvent(this.events, this.unit.id, happening, { id, by: this.by, at: timeAt(this.#minute) }),
-    );
-  }
-
-  /** Does steps the way a good unit is built. */
-  build(steps: readonly Step[], random: () => number): void {
-    for (const step of steps) {
-      step.cuts
-        .flatMap(({ partIds }) => partIds)
-        .forEach((partId) => this.tell({ kind: 'part cut', partId }));
-      step.threads.forEach(({ partId }) => this.tell({ kind: 'part on', partId }));
-      step.requires.forEach(({ partId }) => this.tell({ kind: 'part confirmed', stepId: step.id, partId }));
-      if (step.recordsStrip) this.tell(measuredStrip(this.unit, step, random));
-      if (step.trialFit)
-        this.tell({ kind: 'trial fit', stepId: step.id, endId: step.endId!, touches: null, gap: 0 });
-      if (step.hold && step.hold.kind !== 'proof') this.tell(goodAnswer(step, random));
-      this.tell(stepDone(step, Math.round(20 + 90 * random())));
-    }
-  }
-
-  /** Lets the simulated tester read the unit with faults in it, and records what it proves. */
-  prove(faults: readonly InjectedFault[], seed: number): void {
-    const plan = this.unit.plan!;
-    const virtual = { lead: plan.lead, lengths: new Map(Object.entries(plan.lengths)), celsius: 20, faults };
-    const read = testVirtualLead(virtual, this.by, tester.name, seededRandom(seed), plan.family);
-    const readings = { ...read, device: tester };
-    const { verdict, checks } = prove(plan, [readings]);
-    this.tell({ kind: 'proved', readings, verdict, checks: recordChecks(checks) });
-  }
-}
-
-/** The tester of the bench, as it says who it is. */
-const tester: Device = {
-  name: 'Simulated continuity tester 128',
-  kind: 'continuity tester',
-  serial: 'SIM-0128',
-  calibrated: '2026-03-02',
-  due: '2027-03-02',
-  correction: null,
-  simulated: true,
-  uncertainty: { ohms: { relative: 0.005, fixed: 0.001 } },
-};
-
-function measuredStrip({ plan }: Unit, step: Step, random: () => number): UnitHappening {
-  const { cuts } = plan!.strips.find(({ endId }) => endId === step.endId)!;
-  // A caliper at the bench reads to 0.05 mm.
-  const lengths = Object.fromEntries(
-    cuts.map((cut) => [
-      cutKey(cut),
-      Math.round((cut.position.value + (random() - 0.5) * 0.2e-3) * 2e4) / 2e4,
-    ]),
-  );
-  return { kind: 'strip measured', stepId: step.id, endId: step.endId!, lengths };
-}
-
-function goodAnswer(step: Step, random: () => number): UnitHappening {
-  const asked = step.hold!.reading;
-  if (!asked) return answerHold(step, { good: true });
-  if (asked.quantity === 'resistance') return answerHold(step, { reading: 2e9 });
-  if (step.role === 'finished-length') {
-    const middle = (asked.min! + asked.max!) / 2;
-    return answerHold(step, { reading: Math.round((middle + (random() - 0.5) * 4e-3) * 1e3) / 1e3 });
-  }
-  return answerHold(step, { reading: Math.round((random() - 0.5) * 0.2 * 100) * 1e-5 });
 }
 
 function newUnit(
@@ -326,27 +228,6 @@ function hallStories(order: Order, leads: readonly Ordered[], house: House): Sto
       return story;
     });
   });
-}
-
-/** Goes back to where the fault was made and does that end's later steps again. */
-function mend(
-  story: Story,
-  design_: Ordered,
-  steps: readonly Step[],
-  proveAt: number,
-  faults: readonly InjectedFault[],
-  random: () => number,
-): void {
-  const [fault] = faults;
-  if (!fault || !isFault(fault)) return;
-  const wiring = leadWiring(design_.lead);
-  const { target, cost } = repairOf(design_.lead, wiring, steps, fault)!;
-  story.tell(reworkTo(target, steps[proveAt]!.id, cost, design_.found));
-  const again = steps
-    .slice(steps.indexOf(target), proveAt)
-    .filter(({ endId }) => endId === target.endId)
-    .map((step) => ({ ...step, threads: [] }));
-  story.build(again, random);
 }
 
 /** One finished, one that was Out and mended, and one that lies on the bench half built. */

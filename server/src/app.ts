@@ -1,9 +1,12 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import type { ErrorRequestHandler, Express } from 'express';
+import type { ErrorRequestHandler, Express, RequestHandler } from 'express';
 import express from 'express';
+import staticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { isOwnHost } from './own-address.ts';
+
+type FileOptions = NonNullable<Parameters<typeof staticGzip>[1]>['serveStatic'];
 
 /** What the server is started with. */
 export interface ServerOptions {
@@ -51,18 +54,38 @@ export function createApp({ build, firstData }: ServerOptions): Express {
   app.get('/start.json', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ firstData });
   });
+  app.use(readable);
   // Built files carry a hash in their name; the rest must be asked for anew, or an update would never arrive.
   app.use(
     '/assets',
-    express.static(join(build, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+    compressed(join(build, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
   );
-  app.use(express.static(build, { maxAge: 0, index: false }));
+  app.use(compressed(build, { maxAge: 0, index: false }));
   app.get('/{*path}', (_request, response) => {
     response.set('Cache-Control', 'no-cache').sendFile(index);
   });
   app.use(saidPlainly);
   return app;
 }
+
+/** An address that is no text is refused before anybody looks for its file. */
+const readable: RequestHandler = ({ path }, _response, next) => {
+  try {
+    decodeURIComponent(path);
+    next();
+  } catch {
+    next({ status: 400 });
+  }
+};
+
+/** Files of a folder: the compressed ones that the build made beside them, to whoever takes them. */
+const compressed = (folder: string, serveStatic: FileOptions) =>
+  staticGzip(folder, {
+    enableBrotli: true,
+    orderPreference: ['br', 'gz'],
+    index: false,
+    serveStatic,
+  });
 
 /** What went wrong with an address, without a word of where on this machine. Express knows it by its four parameters. */
 const saidPlainly: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {

@@ -2,6 +2,7 @@ import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { brotliCompressSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { createApp } from './app.ts';
 import { readCommandLine, usualPort } from './options.ts';
@@ -10,6 +11,7 @@ const build = mkdtempSync(join(tmpdir(), 'build-'));
 mkdirSync(join(build, 'assets'));
 writeFileSync(join(build, 'index.html'), '<!doctype html><title>page</title>');
 writeFileSync(join(build, 'assets', 'app-1.js'), 'export {};');
+writeFileSync(join(build, 'assets', 'app-1.js.br'), brotliCompressSync('export {};'));
 
 describe('serving the build', () => {
   let address = '';
@@ -36,6 +38,19 @@ describe('serving the build', () => {
     expect((await fetch(`${address}/assets/app-1.js`)).headers.get('cache-control')).toContain('immutable');
     expect((await fetch(`${address}/`)).headers.get('cache-control')).toBe('no-cache');
     expect((await fetch(`${address}/assets/gone.js`)).status).toBe(404);
+  });
+
+  test('who takes it gets a file as the build compressed it, others as it is', async () => {
+    const asked = (encoding: string) =>
+      fetch(`${address}/assets/app-1.js`, { headers: { 'accept-encoding': encoding } });
+    const small = await asked('gzip, br');
+    expect(small.headers.get('content-encoding')).toBe('br');
+    expect(small.headers.get('content-type')).toContain('javascript');
+    expect(small.headers.get('cache-control')).toContain('immutable');
+    expect(await small.text()).toBe('export {};');
+    const plain = await asked('identity');
+    expect(plain.headers.get('content-encoding')).toBeNull();
+    expect(await plain.text()).toBe('export {};');
   });
 
   test('nothing outside the build can be reached', async () => {

@@ -5,7 +5,17 @@ export default class BrowserEnvironment extends TestEnvironment {
   async setup() {
     await super.setup();
     const lacking = { structuredClone, TextEncoder, TextDecoder, fetch, Request, Response, Headers };
-    Object.assign(this.global, lacking);
+    const streams = {
+      ReadableStream,
+      WritableStream,
+      TransformStream,
+      CompressionStream,
+      DecompressionStream,
+      Blob,
+    };
+    Object.assign(this.global, lacking, streams);
+    Object.defineProperty(this.global, 'crypto', { value: crypto });
     this.global.Uint8Array = Uint8Array;
+    this.global.Uint16Array = Uint16Array;
   }
 }

@@ -1,6 +1,5 @@
 import { ferryLanding } from '@gorvane/demo/ferry-landing.ts';
-import type { Archive } from '@gorvane/core/file/archive.ts';
-import { tableNames } from '@gorvane/core/file/archive.ts';
+import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { cleanup, render } from '@testing-library/react';
@@ -10,7 +9,8 @@ import { createMemoryRouter, RouterProvider } from 'react-router';
 import { routes } from '../src/app/routes.tsx';
 import { createStore } from '../src/app/store.ts';
 import { FirstUnit } from '../src/controls/writing.ts';
-import { startEmpty } from '../src/data/archive.ts';
+import { mergeArchive } from '../src/data/merge-archive.ts';
+import { startEmpty } from '../src/data/start-empty.ts';
 import { database } from '../src/data/database.ts';
 import { unsavedChanges } from '../src/draft/draft-slice.ts';
 
@@ -36,7 +36,8 @@ export async function fill(archive: Archive = demo): Promise<void> {
   await settled();
   await startEmpty();
   await Promise.all([database.house.clear(), database.bench.clear()]);
-  for (const name of tableNames) await database.table(name).bulkPut([...archive[name]]);
+  await database.transaction('rw', database.tables, async () => void (await mergeArchive(archive)));
+  await database.bench.bulkPut(archive.bench);
 }
 
 /** Everything a piece of the interface stands in. */

@@ -1,10 +1,10 @@
-import { defaultBench } from '../house/bench.ts';
+import { defaultBench } from '../house/default-bench.ts';
 import { newOwnCable } from '../cable/own-cable.ts';
 import { describe, expect, test } from '@jest/globals';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { checksum } from '../record/checksum.ts';
 import { exampleLead, house, now } from '../testing/example.ts';
-import type { Archive } from './archive.ts';
+import type { Archive } from './archive-tables.ts';
 import { readArchive, writeArchive } from './archive.ts';
 
 const { lead, card } = exampleLead();
@@ -57,14 +57,24 @@ describe('refused, with the reason', () => {
     [
       'a newer version',
       tampered((files) => editManifest(files, { version: 99 }), false),
-      /version 99; this program reads up to version 11/,
+      /version 99; this program reads up to version 12/,
     ],
     [
       'a changed table',
       tampered((files) => (files['leads.json'] = strToU8('[]')), false),
       /leads.json is damaged/,
     ],
-    ['a missing table', tampered((files) => delete files['units.json'], false), /units.json is missing/],
+    ['a missing table', tampered((files) => delete files['orders.json'], false), /orders.json is missing/],
+    [
+      'a missing table that nothing lists',
+      tampered((files) => delete files['orders.json'], true),
+      /orders.json is missing/,
+    ],
+    [
+      'a file of another kind',
+      tampered((files) => (files['x.txt'] = strToU8('x')), true),
+      /x.txt does not belong in an archive/,
+    ],
     [
       'a file slipped in',
       tampered((files) => (files['blobs/x'] = strToU8('x')), false),

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { zipSync } from 'fflate';
 import { archiveFile } from '../testing/old-archive.ts';
-import type { Archive } from './archive.ts';
+import type { Archive } from './archive-tables.ts';
 import { readArchive, readRecords, writeArchive } from './archive.ts';
 import { checkArchive, soundPart } from './check-archive.ts';
 import { unpack } from './unpack.ts';
@@ -93,6 +93,14 @@ describe('a file before it is taken', () => {
       /^units: its plan is not the one that was frozen/,
     ],
     [
+      'a serial that no label holds',
+      {
+        ...archive,
+        units: archive.units.map((unit, n) => (n === 0 ? { ...unit, serial: 'S'.repeat(3000) } : unit)),
+      },
+      /^units: its serial has 3000 letters; a label holds 60/,
+    ],
+    [
       'a plan that is missing',
       { ...archive, units: archive.units.map((unit) => ({ ...unit, plan: null })) },
       /^units: it was started, and its plan is missing/,
@@ -136,14 +144,17 @@ describe('a file before it is taken', () => {
 describe('unpacking', () => {
   test.each(['../out.json', '/etc/passwd', 'a/../../b', 'blobs/constructor', 'c:\\x'])(
     'a file called %s is refused',
-    (name) => expect(() => unpack(zipSync({ [name]: new Uint8Array([1]) }))).toThrow(/a name that is none/),
+    (name) =>
+      expect(() => unpack(zipSync({ [name]: new Uint8Array([1]) }))).toThrow(
+        /whose name leads out of it or is none/,
+      ),
   );
 
   test('and so is one called as what every object leans on', () => {
     const zip = Buffer.from(zipSync({ aaprotoaa: new Uint8Array([1]) }));
     for (let at = zip.indexOf('aaprotoaa'); at >= 0; at = zip.indexOf('aaprotoaa'))
       zip.write('__proto__', at);
-    expect(() => unpack(zip)).toThrow(/a name that is none/);
+    expect(() => unpack(zip)).toThrow(/whose name leads out of it or is none/);
   });
 
   test('what would unpack to more than any shop has is refused before it is', () => {

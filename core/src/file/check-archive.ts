@@ -3,8 +3,9 @@ import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { Lead } from '../lead/lead.ts';
 import { checksum } from '../record/checksum.ts';
 import { verifyChain } from '../record/chain.ts';
+import { startedOf } from '../unit/started.ts';
 import type { Unit, UnitEvent } from '../unit/unit.ts';
-import type { Archive, TableName } from './archive.ts';
+import type { Archive, TableName } from './archive-tables.ts';
 import { chainWords } from './chain-words.ts';
 import { planHolds } from './frozen-form.ts';
 
@@ -24,22 +25,46 @@ export interface KnownHere {
   readonly cableIds: ReadonlySet<string>;
 }
 
-/** What a bench can mean: lengths in metres, revisions of one record, letters of one text and of one name. House defaults, far above what any has. */
-const most = { length: 1000, revision: 1e7, text: 200_000, name: 400 } as const;
+/** What a bench can mean: lengths in metres, revisions of one record, letters of one text, of one name and of a serial, which a code on a label holds. House defaults, far above what any has. */
+const most = { length: 1000, revision: 1e7, text: 200_000, name: 400, serial: 60 } as const;
 
 /** Every record of an archive that does not hold by itself or with what it leans on, before anything is taken. */
-export function checkArchive(archive: Archive, here: KnownHere): ArchiveFinding[] {
-  return [
-    ...recordFindings(archive),
-    ...leadFindings(archive, here),
-    ...unitFindings(archive, here),
-    ...blobFindings(archive),
-  ];
+export const checkArchive = (archive: Archive, here: KnownHere): ArchiveFinding[] =>
+  new ArchiveCheck(here).findings(archive);
+
+/** The same for an archive that comes in parts: each may lean on those before it. */
+export class ArchiveCheck {
+  private readonly seen = new Set<string>();
+  private readonly known: { [Name in keyof KnownHere]: Set<string> };
+
+  constructor({ unitIds, cardIds, cableIds }: KnownHere) {
+    this.known = { unitIds: new Set(unitIds), cardIds: new Set(cardIds), cableIds: new Set(cableIds) };
+  }
+
+  findings(part: Archive): ArchiveFinding[] {
+    const { unitIds, cardIds, cableIds } = this.known;
+    part.units.forEach(({ id }) => unitIds.add(id));
+    part.gaugeCards.forEach(({ id }) => cardIds.add(id));
+    part.cables.forEach(({ id }) => cableIds.add(id));
+    return [
+      ...recordFindings(part, this.seen),
+      ...leadFindings(part.leads, this.known),
+      ...unitFindings(part, this.known),
+      ...blobFindings(part),
+    ];
+  }
 }
+
+/** A record as it is named where it is to be left out. */
+export const leftOut = ({ table, id }: Pick<ArchiveFinding, 'table' | 'id'>): string => `${table} ${id}`;
 
 /** The part of an archive that holds: without what was found, and without the entries of units that are left out. */
 export function soundPart(archive: Archive, findings: readonly ArchiveFinding[]): Archive {
-  const out = new Set(findings.map(({ table, id }) => `${table} ${id}`));
+  return without(archive, new Set(findings.map(leftOut)));
+}
+
+/** An archive without the records named. */
+export function without(archive: Archive, out: ReadonlySet<string>): Archive {
   const sound = <Row extends { readonly id: string }>(table: TableName, rows: readonly Row[]) =>
     rows.filter(({ id }) => !out.has(`${table} ${id}`));
   return {
@@ -58,21 +83,21 @@ export function soundPart(archive: Archive, findings: readonly ArchiveFinding[])
 const enveloped = ['leads', 'gaugeCards', 'orders', 'units', 'house', 'cables'] as const;
 
 /** What can be said of any record: one of each id, a revision that somebody can have made, texts that somebody can have typed. */
-function recordFindings(archive: Archive): ArchiveFinding[] {
-  return enveloped.flatMap((table) => {
-    const seen = new Set<string>();
-    return archive[table].flatMap((record): ArchiveFinding[] => {
+function recordFindings(archive: Archive, seen: Set<string>): ArchiveFinding[] {
+  return enveloped.flatMap((table) =>
+    archive[table].flatMap((record): ArchiveFinding[] => {
       const name = nameOf(record);
       const found: string[] = [];
-      if (seen.has(record.id)) found.push('its id stands twice in the file');
-      seen.add(record.id);
+      const key = leftOut({ table, id: record.id });
+      if (seen.has(key)) found.push('its id stands twice in the file');
+      seen.add(key);
       if (record.revision > most.revision) found.push(`its revision is ${record.revision}`);
       if (name.length > most.name) found.push(`its name has ${name.length} letters`);
       const long = longestText(record);
       if (long > most.text) found.push(`it holds a text of ${long} letters`);
       return found.map((message) => ({ table, id: record.id, name: name.slice(0, 80), message }));
-    });
-  });
+    }),
+  );
 }
 
 function nameOf(record: { readonly id: string }): string {
@@ -80,18 +105,23 @@ function nameOf(record: { readonly id: string }): string {
   return String(name ?? serial ?? record.id);
 }
 
+/** What was found of objects that many records share, plans above all. */
+const lengths = new WeakMap<object, number>();
+
 /** Letters of the longest text anywhere in a record. */
 function longestText(value: unknown): number {
   if (typeof value === 'string') return value.length;
   if (typeof value !== 'object' || value === null) return 0;
-  return Object.values(value).reduce<number>((longest, part) => Math.max(longest, longestText(part)), 0);
+  const before = lengths.get(value);
+  if (before !== undefined) return before;
+  const longest = Object.values(value).reduce<number>((most, part) => Math.max(most, longestText(part)), 0);
+  lengths.set(value, longest);
+  return longest;
 }
 
-function leadFindings({ leads, gaugeCards, cables }: Archive, here: KnownHere): ArchiveFinding[] {
-  const cards = new Set([...here.cardIds, ...gaugeCards.map(({ id }) => id)]);
-  const own = new Set([...here.cableIds, ...cables.map(({ id }) => id)]);
+function leadFindings(leads: readonly Lead[], { cardIds, cableIds }: KnownHere): ArchiveFinding[] {
   return leads.flatMap((lead) =>
-    problemsOf(lead, cards, own).map((message) => ({
+    problemsOf(lead, cardIds, cableIds).map((message) => ({
       table: 'leads' as const,
       id: lead.id,
       name: lead.name.slice(0, 80),
@@ -143,11 +173,12 @@ function unitFindings({ units, events, blobs }: Archive, here: KnownHere): Archi
         message: 'an entry of its record stands twice in the file',
       });
     ids.add(event.id);
-    byUnit.set(event.unitId, [...(byUnit.get(event.unitId) ?? []), event]);
+    const own = byUnit.get(event.unitId);
+    if (own) own.push(event);
+    else byUnit.set(event.unitId, [event]);
   }
-  const known = new Map(units.map((unit) => [unit.id, unit]));
   const orphans = [...byUnit].flatMap(([unitId, own]): ArchiveFinding[] =>
-    known.has(unitId) || here.unitIds.has(unitId)
+    here.unitIds.has(unitId)
       ? []
       : own.map(({ id }) => ({
           table: 'events',
@@ -160,9 +191,12 @@ function unitFindings({ units, events, blobs }: Archive, here: KnownHere): Archi
 }
 
 function ofUnit(unit: Unit, events: readonly UnitEvent[], blobs: Archive['blobs']): ArchiveFinding[] {
-  const started = events.map(({ happening }) => happening).find(({ kind }) => kind === 'started');
-  const form = started?.kind === 'started' ? blobs[started.planChecksum] : undefined;
+  const started = startedOf(events);
+  const form = started && blobs[started.planChecksum];
   const found = [
+    ...(unit.serial.length > most.serial
+      ? [`its serial has ${unit.serial.length} letters; a label holds ${most.serial}`]
+      : []),
     ...verifyChain(events)
       // Two benches may go on with one unit: that is a matter of merging, not of trust.
       .filter(({ code }) => code !== 'two continuations')

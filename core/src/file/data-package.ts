@@ -70,8 +70,8 @@ export function writeDataPackage(units: readonly PackagedUnit[], now: string): U
   return zipSync(whole, { mtime: new Date(now) });
 }
 
-/** Names that are safe in any file system. */
-const safeName = (name: string) => name.replace(/[^\w.+-]+/g, '_').replace(/^\.+/, '');
+/** Names that are safe in any file system; letters and figures of every script stay. */
+const safeName = (name: string) => name.replace(/[^\p{L}\p{M}\p{N}_.+-]+/gu, '_').replace(/^\.+/, '');
 
 /** One folder for each serial, told apart where two are alike. */
 function folderNames(serials: readonly string[]): string[] {

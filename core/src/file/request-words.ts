@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { channelNames, signals } from '../connector/signal.ts';
 import { braidedSleeves } from '../cut/braided-sleeve.ts';
-import { shopTools } from '../house/house.ts';
+import { shopTools } from '../house/usual-shop.ts';
 import { stripperKinds } from '../house/stripper.ts';
 import { usualStrippers } from '../house/usual-strippers.ts';
 import { ownPracticeSchema } from '../house/practice.ts';

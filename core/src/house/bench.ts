@@ -1,7 +1,5 @@
 import { z } from 'zod';
 import { envelopeSchema } from '../record/envelope.ts';
-import { firstRevision } from '../record/revise.ts';
-import { benchId } from './house-id.ts';
 
 /**
  * Who is at this bench and how its screen is set: this browser's own. It plans nothing and is never taken over from
@@ -19,19 +17,6 @@ export const benchSchema = envelopeSchema.extend({
 });
 
 export type Bench = z.infer<typeof benchSchema>;
-
-/** A bench that nobody has set up yet. */
-export function defaultBench(now: string): Bench {
-  return {
-    ...firstRevision(benchId, now),
-    name: 'Bench one',
-    serialPrefix: 'B1',
-    nextSerial: 1,
-    firstUnit: 'mm',
-    theme: 'paper',
-    stepDepth: 'first time',
-  };
-}
 
 /** The serial of the unit with this number at a bench: `B1-0007`. */
 export const serialOf = ({ serialPrefix }: Bench, number: number) =>

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { now } from '../testing/example.ts';
 import { deviceProfileSchema, deviceRoles } from './device.ts';
-import { defaultHouse, houseSchema } from './house.ts';
+import { houseSchema } from './house.ts';
+import { defaultHouse } from './default-house.ts';
 import { lengthColour, parseLengthColours, writeLengthColours } from './length-colour.ts';
 import { parseWorkingVoltage } from './working-voltage.ts';
 

@@ -1,11 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  coversFrequency,
-  instrumentKinds,
-  instrumentSchema,
-  newInstrument,
-  readersOf,
-} from './instrument.ts';
+import { coversFrequency, instrumentKinds, instrumentSchema, readersOf } from './instrument.ts';
+import { newInstrument } from './new-instrument.ts';
 import {
   bandText,
   insulationText,

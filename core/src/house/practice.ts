@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { usualPractice } from './usual-practice.ts';
 
 /** What becomes of a core that goes nowhere. */
 export const spareCores = ['fold back', 'cut flush'] as const;
@@ -57,49 +58,12 @@ const answersSchema = z.object({
   stripLengths: z.enum(['measure and trial fit', 'measure to the drawing', 'the connector as the gauge']),
 });
 
-/** What a new shop starts with on each question: the default of the trade. */
-export const usualPractice: z.infer<typeof answersSchema> = {
-  stripping: 'tool',
-  threading: 'early',
-  outerSeal: 'after the full test',
-  solder: 'lead-free',
-  coilFrom: 'the plug',
-  centreContact: 'as it is made',
-  secondCrimp: 'never',
-  ferruleCrimp: 'bell at the cable end',
-  bodyHoles: 'all',
-  braidTack: 'tack above the house power',
-  screwOnCore: 'twist and tin',
-  tightening: 'torque',
-  coring: 'hand',
-  heatSource: 'hot air',
-  weatherSeal: 'shrink, and both when buried or at sea',
-  cups: 'fill and reflow',
-  cupFill: 'one by one',
-  lugOrder: 'what lies underneath first',
-  lugJoint: 'tin both, then reflow',
-  pushOn: 'straight',
-  contactHeight: 'by gauge',
-  tinning: 'tin',
-  spareCore: 'fold back',
-  shieldTail: 'shorter than the cores',
-  lightingTail: 'twist the braid',
-  secondPair: 'wire',
-  innerShrink: 'clear',
-  sleeveCut: 'fit over-long, then cut',
-  sleeveHold: 'shrink',
-  shieldFixing: 'what the job asks',
-  contactSolder: 'through the hole where there is one',
-  tipOrder: 'ferrule first, then the tip',
-  braidAtFerrule: 'trim to the shoulder',
-  shrinkFrom: 'as the part asks',
-  proofLevel: 'as far as the instruments reach',
-  stripLengths: 'measure and trial fit',
-};
+/** An answer to each, so that a question that is asked anew cannot be forgotten among the usual ones. */
+const usual: z.infer<typeof answersSchema> = usualPractice;
 
 /** The practice of a house. What was stored before a question was asked gets its default. */
 export const practiceSchema = z.preprocess(
-  (stored) => ({ ...usualPractice, ...(stored as object) }),
+  (stored) => ({ ...usual, ...(stored as object) }),
   answersSchema.extend({
     /** Checks that this house does not ask for; the certificate says so. */
     leaveOut: z.array(z.enum(['resistance', 'insulation', 'family'])),

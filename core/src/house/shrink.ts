@@ -1,7 +1,7 @@
 import { parseLength } from '../quantity/length.ts';
 import { QuantityError } from '../quantity/quantity-error.ts';
 import type { Shrink } from './house.ts';
-import { shrinkName } from './house.ts';
+import { shrinkName } from './shrink-name.ts';
 
 /** Wall of a tube as supplied, both sides together, where only its bores are known, metres. Engineering value. */
 const suppliedWalls = 0.8e-3;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Instrument } from '../house/instrument.ts';
-import { newInstrument } from '../house/instrument.ts';
+import { newInstrument } from '../house/new-instrument.ts';
 import { planLead } from '../plan/lead-plan.ts';
 import { proofPlanOf } from '../plan/proof-plan.ts';
 import { seededRandom } from '../quantity/random.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { isOverdue } from '../reading/reading.ts';
+import { isOverdue } from '../reading/overdue.ts';
 import { exampleLead, house } from '../testing/example.ts';
 import { signalPlan } from '../testing/signal-lead.ts';
 import { derivedLimits } from './derived-checks.ts';

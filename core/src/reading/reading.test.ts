@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { newInstrument } from '../house/instrument.ts';
+import { newInstrument } from '../house/new-instrument.ts';
 import type { Readings } from './reading.ts';
-import { isEmptyTake, isOverdue } from './reading.ts';
+import { isOverdue } from './overdue.ts';
+import { isEmptyTake } from './reading.ts';
 import { instrumentsOf, quantitiesIn, readBy, readWith } from './typed-from.ts';
 
 const bare: Readings = { by: 'Bench one', instrument: 'by hand', celsius: 20, pairs: [] };

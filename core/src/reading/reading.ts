@@ -119,11 +119,6 @@ export function isConnected(pair: PairReading | undefined): boolean | undefined 
 /** Key of two points, whichever is named first. */
 export const pairKey = (from: string, to: string) => (from < to ? `${from} ${to}` : `${to} ${from}`);
 
-/** Whether an instrument's calibration had run out on a day (ISO date or time); undefined where it does not say. */
-export function isOverdue({ due }: Pick<Device, 'due'>, day: string): boolean | undefined {
-  return due === null ? undefined : due < day.slice(0, 10);
-}
-
 /** Whether a set of readings holds anything at all. */
 export function isEmptyTake(take: Readings): boolean {
   return (

@@ -5,9 +5,14 @@
 export function canonicalJson(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map((item) => canonicalJson(item ?? null)).join(',')}]`;
   if (typeof value === 'object' && value !== null) {
-    const entries = Object.entries(value).filter(([, item]) => item !== undefined);
-    const sorted = entries.sort(([a], [b]) => (a < b ? -1 : 1));
-    return `{${sorted.map(([key, item]) => `${JSON.stringify(key)}:${canonicalJson(item)}`).join(',')}}`;
+    // Written out as it is because chains of years are hashed by it: millions of entries.
+    let text = '';
+    for (const key of Object.keys(value).sort()) {
+      const item = (value as Readonly<Record<string, unknown>>)[key];
+      if (item === undefined) continue;
+      text += `${text === '' ? '' : ','}${JSON.stringify(key)}:${canonicalJson(item)}`;
+    }
+    return `{${text}}`;
   }
   return JSON.stringify(value);
 }

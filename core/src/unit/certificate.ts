@@ -10,7 +10,7 @@ import type { ProofLevel } from '../house/practice.ts';
 import { levelReached } from '../prove/proof-level.ts';
 import type { NamedInstrument } from '../reading/typed-from.ts';
 import { instrumentsOf } from '../reading/typed-from.ts';
-import { isOverdue } from '../reading/reading.ts';
+import { isOverdue } from '../reading/overdue.ts';
 import type { RecordedCheck } from '../reading/recorded-check.ts';
 import { recordChecks } from '../prove/record-checks.ts';
 
@@ -50,14 +50,17 @@ export interface Certificate {
   readonly proofs: readonly CertifiedProof[];
   readonly progress: UnitProgress;
   readonly chain: { readonly entries: number; readonly whole: boolean; readonly hash: string };
+  /** Whether the plan is the one that was frozen when it was started. */
+  readonly planHolds: boolean;
 }
 
-/** The certificate of a unit that was started. */
+/** The certificate of a unit that was started; `planHolds` says whether its plan is the one that was frozen then. */
 export function certificateOf(
   unit: Unit,
   plan: FrozenPlan,
   progress: UnitProgress,
   events: readonly UnitEvent[],
+  planHolds = true,
 ): Certificate {
   const { lead } = plan;
   const proofs = progress.proofs.map((proof, n) => certifiedProof(plan, proof, n + 1));
@@ -75,6 +78,7 @@ export function certificateOf(
     proofs,
     progress,
     chain: { entries: events.length, whole: verifyChain(events).length === 0, hash: events.at(-1)!.hash },
+    planHolds,
   };
 }
 

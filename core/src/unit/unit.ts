@@ -24,6 +24,11 @@ export const unitSchema = envelopeSchema.extend({
 
 export type Unit = z.infer<typeof unitSchema>;
 
+/** A unit as it is stored: its plan is kept once for all units that are built to it, under its checksum. */
+export const storedUnitSchema = unitSchema.omit({ plan: true }).extend({ planHash: z.string().nullable() });
+
+export type StoredUnit = z.infer<typeof storedUnitSchema>;
+
 const stripLengths = z.record(z.string(), z.number());
 
 /** What can happen to a unit. Facts, never changed: a correction is a further event. */

@@ -1,7 +1,7 @@
 import type { AddressInfo, Server, Socket } from 'node:net';
 import { createServer } from 'node:net';
 import { afterAll, afterEach, beforeAll, describe, expect, test } from '@jest/globals';
-import { isOverdue } from '@gorvane/core/reading/reading.ts';
+import { isOverdue } from '@gorvane/core/reading/overdue.ts';
 import type { InstrumentRequest } from '@gorvane/core/instrument/messages.ts';
 import { fromBase64 } from '@gorvane/core/instrument/number-block.ts';
 import type { VirtualSetup } from '@gorvane/core/instrument/virtual-setup.ts';

@@ -1,7 +1,7 @@
 import type { Bench } from '@gorvane/core/house/bench.ts';
 import { MantineProvider, useMantineColorScheme } from '@mantine/core';
 import type { ReactNode } from 'react';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { WriteAlert } from '../controls/write-alert.tsx';
@@ -40,16 +40,22 @@ export function App({ store }: { readonly store: Store }) {
 /** Waits for the database, fills it at the first opening, and hands the bench's ways of writing on. */
 function Prepared({ children }: { readonly children: ReactNode }) {
   const [problem, setProblem] = useState<Error | undefined>();
+  const [isReady, setReady] = useState(false);
+  const [tries, setTries] = useState(0);
+  const [indexed, setIndexed] = useState<{ readonly done: number; readonly of: number } | undefined>();
   const bench = useBench();
   useEffect(() => {
-    prepareDatabase().catch((error: unknown) =>
-      setProblem(error instanceof Error ? error : new Error(String(error))),
-    );
+    const prepared = prepareDatabase((done, of) => setIndexed({ done, of })).then(() => setReady(true));
+    prepared.catch((error: unknown) => setProblem(error instanceof Error ? error : new Error(String(error))));
+  }, [tries]);
+  const again = useCallback(() => {
+    setProblem(undefined);
+    setTries((before) => before + 1);
   }, []);
   if (problem instanceof HouseMissingError)
     return (
       <Suspense fallback={null}>
-        <HouseMissing message={problem.message} onDone={() => setProblem(undefined)} />
+        <HouseMissing message={problem.message} onDone={again} />
       </Suspense>
     );
   if (problem)
@@ -62,7 +68,17 @@ function Prepared({ children }: { readonly children: ReactNode }) {
         )}
       </main>
     );
-  if (!bench) return null;
+  if (!isReady && indexed)
+    return (
+      <main className="place">
+        <h1>Summing up what was recorded</h1>
+        <p role="status">
+          {indexed.done} of {indexed.of} units. Once for this version of the program; nothing of the records
+          is changed.
+        </p>
+      </main>
+    );
+  if (!bench || !isReady) return null;
   return <BenchWays bench={bench}>{children}</BenchWays>;
 }
 

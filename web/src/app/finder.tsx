@@ -1,7 +1,8 @@
 import { Modal, TextInput, UnstyledButton } from '@mantine/core';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useLeads, useUnits } from '../data/live.ts';
+import type { FinderHits } from '../data/finder-hits.ts';
+import { partsOf, useFinderHits } from '../data/finder-hits.ts';
 import { actions, places } from './places.ts';
 import './finder.css';
 
@@ -11,6 +12,8 @@ interface Hit {
   readonly detail: string;
 }
 
+const mostHits = 9;
+
 const fixed: Hit[] = [
   ...places.flatMap(({ path, title, words = 'place' }) =>
     title ? [{ to: path, label: title, detail: words }] : [],
@@ -18,31 +21,47 @@ const fixed: Hit[] = [
   ...actions.map(({ to, title }) => ({ to, label: title, detail: 'action' })),
 ];
 
-/** Finds a lead, a serial (typed or scanned from a label), a place or an action. */
-export function Finder({ onClose }: { readonly onClose: () => void }) {
-  const navigate = useNavigate();
-  const leads = useLeads() ?? [];
-  const units = useUnits() ?? [];
-  const [text, setText] = useState('');
-  const [chosen, setChosen] = useState(0);
-  const all: Hit[] = [
+function hitsOf(found: FinderHits | undefined): Hit[] {
+  const { text, leads, units } = found ?? { text: '', leads: [], units: [] };
+  const parts = partsOf(text);
+  return [
     ...leads.map(({ id, name, purpose }) => ({
       to: `/leads/${id}/choose`,
       label: name,
       detail: `lead. ${purpose}`,
     })),
-    ...units.map(({ unit }) => ({ to: `/log/${unit.id}`, label: unit.serial, detail: `unit ${unit.id}` })),
-    ...fixed,
-  ];
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const hits = all
-    .filter(({ label, detail }) => words.every((word) => `${label} ${detail}`.toLowerCase().includes(word)))
-    .slice(0, 9);
+    ...fixed.filter(({ label, detail }) =>
+      parts.every((part) => `${label} ${detail}`.toLowerCase().includes(part)),
+    ),
+    ...units.map(({ id, serial, lead, stands }) => ({
+      to: `/log/${id}`,
+      label: serial,
+      detail: ['unit', lead, stands].filter(Boolean).join(', '),
+    })),
+  ].slice(0, mostHits);
+}
+
+/** Finds a lead, a serial (typed or scanned from a label), a place or an action. */
+export function Finder({ onClose }: { readonly onClose: () => void }) {
+  const navigate = useNavigate();
+  const [text, setText] = useState('');
+  const [chosen, setChosen] = useState(0);
+  const [isEntered, setEntered] = useState(false);
+  const found = useFinderHits(text, mostHits);
+  const hits = hitsOf(found);
   const go = (hit: Hit | undefined) => {
     if (!hit) return;
     onClose();
     void navigate(hit.to);
   };
+  const isCurrent = found?.text === text;
+  const entered = isEntered && isCurrent ? hits[chosen] : undefined;
+  // A scanner types and enters in one go: what it meant is opened when it is found.
+  useEffect(() => {
+    if (!entered) return;
+    onClose();
+    void navigate(entered.to);
+  });
   return (
     <Modal opened onClose={onClose} title="Find" closeButtonProps={{ 'aria-label': 'Close' }}>
       <TextInput
@@ -53,11 +72,12 @@ export function Finder({ onClose }: { readonly onClose: () => void }) {
         onChange={({ currentTarget }) => {
           setText(currentTarget.value);
           setChosen(0);
+          setEntered(false);
         }}
         onKeyDown={(event) => {
           if (event.key === 'ArrowDown') setChosen((at) => Math.min(at + 1, hits.length - 1));
           if (event.key === 'ArrowUp') setChosen((at) => Math.max(at - 1, 0));
-          if (event.key === 'Enter') go(hits[chosen]);
+          if (event.key === 'Enter') setEntered(true);
         }}
       />
       <ul className="finder">
@@ -68,7 +88,7 @@ export function Finder({ onClose }: { readonly onClose: () => void }) {
             </UnstyledButton>
           </li>
         ))}
-        {hits.length === 0 && <li className="soft">Nothing has this name or serial.</li>}
+        {isCurrent && hits.length === 0 && <li className="soft">Nothing has this name or serial.</li>}
       </ul>
     </Modal>
   );

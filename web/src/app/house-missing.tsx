@@ -1,38 +1,26 @@
 import { Button, FileButton, Group, Stack } from '@mantine/core';
-import { useState } from 'react';
-import { saveFile } from '../controls/save-file.ts';
+import { useEffect } from 'react';
+import { LongWorkBar } from '../controls/long-work.tsx';
+import { UnsoundFile } from '../controls/unsound-file.tsx';
+import { useHouse } from '../data/live.ts';
 import { goOnWithDefaults } from '../data/start.ts';
+import { exportAll, importFile } from '../work/data-actions.ts';
+import { useDataWork } from '../work/data-work.ts';
 
 interface HouseMissingProps {
   readonly message: string;
+  /** There is a house now. */
   readonly onDone: () => void;
 }
 
 /** Work is here and its house is not: everything can go out to a file, a file can come in, or it goes on with defaults. */
 export function HouseMissing({ message, onDone }: HouseMissingProps) {
-  const [said, setSaid] = useState<string | undefined>();
-  const attempt = async (work: () => Promise<string | undefined>) => {
-    try {
-      setSaid(await work());
-    } catch (error) {
-      setSaid(`■ ${error instanceof Error ? error.message : String(error)}`);
-    }
-  };
-  const exportFile = () =>
-    attempt(async () => {
-      const { exportEverything } = await import('../data/archive.ts');
-      saveFile(await exportEverything(), 'gorvane-without-house.zip', 'application/zip');
-      return 'Exported everything that is here.';
-    });
-  const importFile = (file: File | null) =>
-    file &&
-    attempt(async () => {
-      const { importArchive } = await import('../data/archive.ts');
-      await importArchive(new Uint8Array(await file.arrayBuffer()));
-      window.location.reload();
-      return undefined;
-    });
-  const goOn = () => attempt(async () => void (await goOnWithDefaults().then(onDone)));
+  const { running, said, problem, inspected } = useDataWork();
+  const isBusy = running !== undefined;
+  const house = useHouse();
+  useEffect(() => {
+    if (house) onDone();
+  }, [house, onDone]);
   return (
     <main className="place">
       <Stack gap={16} maw={760}>
@@ -43,23 +31,32 @@ export function HouseMissing({ message, onDone }: HouseMissingProps) {
           changes nothing else that is newer here. Without one, go on with a house of defaults.
         </p>
         <Group gap={12}>
-          <Button onClick={() => void exportFile()}>Export everything</Button>
-          <Button variant="default" onClick={() => void goOn()}>
+          <Button onClick={() => void exportAll('gorvane-without-house.zip')} disabled={isBusy}>
+            Export everything
+          </Button>
+          <Button variant="default" onClick={() => void goOnWithDefaults()} disabled={isBusy}>
             Go on with a house of defaults
           </Button>
           <FileButton
             accept=".zip,application/zip"
-            onChange={(file) => void importFile(file)}
+            onChange={(file) => file && void importFile(file)}
             inputProps={{ 'aria-label': 'Export to read in' }}
           >
             {(props) => (
-              <Button variant="default" {...props}>
+              <Button variant="default" {...props} disabled={isBusy}>
                 Read an export in
               </Button>
             )}
           </FileButton>
         </Group>
+        <LongWorkBar running={running} />
         <p role="status">{said}</p>
+        {inspected && <UnsoundFile inspected={inspected} />}
+        {problem && (
+          <p className="out" role="alert">
+            ■ {problem} Nothing was changed.
+          </p>
+        )}
       </Stack>
     </main>
   );

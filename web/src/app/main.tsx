@@ -12,6 +12,7 @@ import { createRoot } from 'react-dom/client';
 import { App } from './app.tsx';
 import { watchUnwritten } from '../data/write-problem.ts';
 import { saveWhenLeft } from '../draft/save.ts';
+import { watchUpdates } from './update.ts';
 import { createStore } from './store.ts';
 
 const store = createStore();
@@ -20,4 +21,4 @@ void import('../data/storage-state.ts').then(({ askToPersist }) => askToPersist(
 saveWhenLeft(store.dispatch, store.getState);
 createRoot(document.getElementById('root')!).render(<App store={store} />);
 
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void watchUpdates().catch(() => undefined);

@@ -1,7 +1,8 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { revise } from '@gorvane/core/record/revise.ts';
 import { MantineProvider } from '@mantine/core';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { sayDataWork } from '../work/data-work.ts';
 import { userEvent } from '@testing-library/user-event';
 import { fill, openAt, receiver } from '../../test/open-at.tsx';
 import { database, timeNow } from '../data/database.ts';
@@ -66,11 +67,11 @@ describe('another tab', () => {
 describe('the first opening', () => {
   test('with nothing to ask, an empty shop is made; a second opening changes nothing', async () => {
     await Promise.all(database.tables.map((table) => table.clear()));
-    await prepareDatabase();
+    await prepareDatabase(() => undefined);
     expect(await database.house.count()).toBe(1);
     expect(await database.leads.count()).toBe(0);
     const before = await database.house.toArray();
-    await prepareDatabase();
+    await prepareDatabase(() => undefined);
     expect(await database.house.toArray()).toEqual(before);
   });
 
@@ -78,7 +79,7 @@ describe('the first opening', () => {
     await fill();
     await database.bench.clear();
     const leads = await database.leads.toArray();
-    await prepareDatabase();
+    await prepareDatabase(() => undefined);
     expect(await database.bench.count()).toBe(1);
     expect(await database.leads.toArray()).toEqual(leads);
   });
@@ -89,7 +90,7 @@ describe('a database without its house', () => {
     await fill();
     await database.house.clear();
     const units = await database.units.toArray();
-    await expect(prepareDatabase()).rejects.toThrow(/the house is missing/);
+    await expect(prepareDatabase(() => undefined)).rejects.toThrow(/the house is missing/);
     let done = false;
     render(
       <MantineProvider>
@@ -131,4 +132,27 @@ test('Ctrl+Z on a question of the lab takes nothing back that is out of sight', 
   expect(await screen.findByRole('heading', { level: 1, name: 'Kept name' })).toBeTruthy();
   await userEvent.keyboard('{Control>}z{/Control}');
   expect(await screen.findByRole('heading', { level: 1, name: receiver.name })).toBeTruthy();
+});
+
+describe('work on all data', () => {
+  test('goes on whatever page is open, and what came of it is said until House is looked at', async () => {
+    await fill();
+    openAt('/log');
+    expect(await screen.findByRole('heading', { name: 'Log' })).toBeTruthy();
+    const stop = jest.fn();
+    act(() =>
+      sayDataWork({
+        running: { label: 'Reading shop.zip in', done: 3, of: 9, holds: true, stop },
+        isSeen: true,
+      }),
+    );
+    expect(await screen.findByText('Reading shop.zip in, 33 %')).toBeTruthy();
+    expect(screen.getByText(/^Pages and steps wait/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    expect(stop).toHaveBeenCalledTimes(1);
+    act(() => sayDataWork({ said: '12 records added.', isSeen: false }));
+    await userEvent.click(await screen.findByRole('link', { name: /done, see House/ }));
+    expect(await screen.findByText('12 records added.')).toBeTruthy();
+    await waitFor(() => expect(screen.queryByRole('link', { name: /done, see House/ })).toBeNull());
+  });
 });

@@ -5,6 +5,8 @@ import { useAppDispatch, useDraftState } from '../draft/hooks.ts';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { giveDroppedFile } from '../controls/dropped-file.ts';
 import { useBench } from '../data/live.ts';
+import { useDataWork } from '../work/data-work.ts';
+import { takeUpdate, useUpdateReady } from './update.ts';
 import { places } from './places.ts';
 import { redone, undone } from '../draft/draft-slice.ts';
 
@@ -12,6 +14,7 @@ const ConflictQuestion = lazy(async () => ({
   default: (await import('./conflict-question.tsx')).ConflictQuestion,
 }));
 const KeysHelp = lazy(async () => ({ default: (await import('./keys-help.tsx')).KeysHelp }));
+const LongWorkBar = lazy(async () => ({ default: (await import('../controls/long-work.tsx')).LongWorkBar }));
 const Finder = lazy(async () => ({ default: (await import('./finder.tsx')).Finder }));
 
 /** A package that is dropped where nothing else takes it is checked. */
@@ -36,6 +39,32 @@ function usePackageDrop(): void {
   }, [navigate]);
 }
 
+/** Work on all data that goes on while another page is open. */
+function GoingOn() {
+  const { running } = useDataWork();
+  const { pathname } = useLocation();
+  if (!running || pathname === '/house') return null;
+  return (
+    <div className="advice">
+      {running.holds && <p>Pages and steps wait until the file is in.</p>}
+      <Suspense fallback={null}>
+        <LongWorkBar running={running} />
+      </Suspense>
+    </div>
+  );
+}
+
+/** What came of work on all data, until House is looked at. */
+function DataWorkMark() {
+  const { running, said, isSeen } = useDataWork();
+  if (running || isSeen) return null;
+  return (
+    <NavLink to="/house#data" className="update">
+      Data in and out: {said === undefined ? 'not done' : 'done'}, see House
+    </NavLink>
+  );
+}
+
 /** The place bar at the left, the open place beside it, and the keys that work everywhere. */
 export function Shell() {
   const dispatch = useAppDispatch();
@@ -48,6 +77,7 @@ export function Shell() {
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
+  const isUpdateReady = useUpdateReady();
   usePackageDrop();
   useHotkeys([['shift+?', keys.toggle]]);
   useHotkeys(
@@ -82,6 +112,12 @@ export function Shell() {
           <UnstyledButton onClick={keys.open} fz={14}>
             Keys <Kbd>?</Kbd>
           </UnstyledButton>
+          <DataWorkMark />
+          {isUpdateReady && (
+            <UnstyledButton className="update" onClick={takeUpdate} fz={14}>
+              A newer version is here: load it
+            </UnstyledButton>
+          )}
           <span>{bench?.name}</span>
           {savedAt && (
             <span>
@@ -96,6 +132,7 @@ export function Shell() {
         </div>
       </header>
       <main className="place">
+        <GoingOn />
         <Outlet />
       </main>
       <Suspense fallback={null}>

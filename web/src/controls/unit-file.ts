@@ -1,5 +1,5 @@
 import type { Unit } from '@gorvane/core/unit/unit.ts';
-import { exportUnit } from '../data/archive.ts';
+import { exportUnit } from '../data/export-archive.ts';
 import { saveFile } from './save-file.ts';
 
 /** Hands a unit to the downloads as a file that another bench reads in. Returns the name of the file. */

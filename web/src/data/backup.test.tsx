@@ -5,6 +5,7 @@ import { MemoryRouter } from 'react-router';
 import { fill } from '../../test/open-at.tsx';
 import { BackupReminder } from '../controls/backup-line.tsx';
 import { backupState, noteExport } from './backup.ts';
+import { tally } from './tallies.ts';
 import { database } from './database.ts';
 
 const at = '2026-11-20T08:00:00.000Z';
@@ -34,6 +35,6 @@ test('the bench reminds until everything has gone out', async () => {
   expect((await screen.findByText(/Nothing has been exported yet/)).textContent).toMatch(
     /in this browser only/,
   );
-  await noteExport();
+  await noteExport(await tally('entries'));
   await waitFor(() => expect(screen.queryByText('Export again.')).toBeNull());
 });

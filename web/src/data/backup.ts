@@ -1,5 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { database, timeNow } from './database.ts';
+import { tally } from './tallies.ts';
 
 /** Where the last export stands among what is kept, and how many entries there were then. */
 const key = 'last-export';
@@ -21,9 +22,9 @@ export interface BackupState {
   readonly isDue: boolean;
 }
 
-/** Everything that is here can be had again: it was exported just now, or it came with the program. */
-export async function noteExport(): Promise<void> {
-  const noted: Noted = { at: timeNow(), entries: await database.events.count() };
+/** So many entries can be had again: they were exported just now, or came with the program. */
+export async function noteExport(entries: number): Promise<void> {
+  const noted: Noted = { at: timeNow(), entries };
   await database.kept.put({ key, text: JSON.stringify(noted) });
 }
 
@@ -40,6 +41,6 @@ export function backupState(noted: Noted | undefined, entries: number, now: stri
 
 export const useBackup = (): BackupState | undefined =>
   useLiveQuery(async () => {
-    const [kept, entries] = await Promise.all([database.kept.get(key), database.events.count()]);
+    const [kept, entries] = await Promise.all([database.kept.get(key), tally('entries')]);
     return backupState(kept && (JSON.parse(kept.text) as Noted), entries, timeNow());
   });

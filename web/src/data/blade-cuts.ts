@@ -1,14 +1,40 @@
 import type { Stripper } from '@gorvane/core/house/stripper.ts';
+import type { UnitEvent } from '@gorvane/core/unit/unit.ts';
+import { Dexie } from 'dexie';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { database } from './database.ts';
 
+const dayOf = (at: string) => at.slice(0, 10);
+
+/** Counts the cuts that entries tell of, within the transaction that adds them to a record. */
+export async function keepCuts(fresh: readonly UnitEvent[]): Promise<void> {
+  const days = new Map<string, { readonly key: [string, string]; readonly times: string[] }>();
+  for (const { at, happening } of fresh) {
+    if (happening.kind !== 'step done' || happening.stripper === undefined) continue;
+    const key: [string, string] = [happening.stripper, dayOf(at)];
+    const day = days.get(key.join(' ')) ?? { key, times: [] };
+    day.times.push(at);
+    days.set(key.join(' '), day);
+  }
+  const added = [...days.values()];
+  const stored = await database.cuts.bulkGet(added.map(({ key }) => key));
+  await database.cuts.bulkPut(
+    added.map(({ key: [stripper, day], times }, n) => ({
+      stripper,
+      day,
+      times: [...(stored[n]?.times ?? []), ...times],
+    })),
+  );
+}
+
 /** Cuts that the blades of a tool have made since they were new, of every unit on this bench. */
-const cutsOf = ({ id, bladesNew }: Stripper): Promise<number> =>
-  database.events
-    .where('happening.stripper')
-    .equals(id)
-    .filter(({ at }) => bladesNew === null || at >= bladesNew)
-    .count();
+async function cutsOf({ id, bladesNew }: Stripper): Promise<number> {
+  const days = await database.cuts
+    .where('[stripper+day]')
+    .between([id, bladesNew === null ? Dexie.minKey : dayOf(bladesNew)], [id, Dexie.maxKey])
+    .toArray();
+  return days.flatMap(({ times }) => times).filter((at) => bladesNew === null || at >= bladesNew).length;
+}
 
 /** The same for several tools, by their ids. */
 export function useBladeCuts(strippers: readonly Stripper[]): ReadonlyMap<string, number> | undefined {

@@ -2,7 +2,11 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
 import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
+import { planHash } from '@gorvane/core/plan/plan-hash.ts';
+import type { StoredUnit } from '@gorvane/core/unit/unit.ts';
 import { Dexie } from 'dexie';
+import { inflateRawSync } from 'node:zlib';
 import { demo, receiver, unitOf } from '../../test/open-at.tsx';
 import { dataVersion } from '@gorvane/core/file/migrations/migrations.ts';
 import { archivedJson } from '@gorvane/core/testing/old-archive.ts';
@@ -16,6 +20,12 @@ function without<T extends object>(record: T, fields: readonly string[]): T {
 }
 
 afterEach(() => Dexie.delete(name));
+
+/** What a unit is built to, as it is kept beside it. */
+async function planOf(database: Database, { planHash: hash }: StoredUnit): Promise<FrozenPlan | undefined> {
+  const kept = hash === null ? undefined : await database.plans.get(hash);
+  return kept && (JSON.parse(inflateRawSync(kept.bytes).toString()) as FrozenPlan);
+}
 
 /** A database as the version before left it. */
 async function older(version = 2): Promise<void> {
@@ -74,9 +84,9 @@ describe('a database from before there were other ends', () => {
     const [card] = await database.gaugeCards.toArray();
     expect(card!.features.stemLength).toEqual({ value: 9.5e-3, state: 'measured' });
     expect(card!.features.pinOutside!.value).toBeCloseTo(1.81e-3, 9);
-    const unit = (await database.units.toArray())[0]!;
-    expect(unit.plan!.lead.environment).toBe('indoor');
-    expect(unit.plan!.steps).toHaveLength(unitOf('OS-0003').plan!.steps.length);
+    const plan = (await planOf(database, (await database.units.toArray())[0]!))!;
+    expect(plan.lead.environment).toBe('indoor');
+    expect(plan.steps).toHaveLength(unitOf('OS-0003').plan!.steps.length);
     database.close();
   });
 
@@ -103,7 +113,7 @@ describe('a database from before there were other ends', () => {
     const [completed] = await database.house.toArray();
     expect(completed!.limits.cableAllowance).toBe(1.1);
     expect(completed!.practice.alsoAsk).toEqual([]);
-    const now = (await database.units.get(unit.id))!.plan!;
+    const now = (await planOf(database, (await database.units.get(unit.id))!))!;
     expect(now.family.map((check) => [check.id, 'farEnd' in check && check.farEnd])).toEqual([
       ['terminator 1', 120],
       ['pair 1', null],
@@ -111,7 +121,7 @@ describe('a database from before there were other ends', () => {
       ['pair 2', null],
     ]);
     expect(checksum(canonicalJson(now))).not.toBe(planChecksum);
-    expect(checksum((await database.blobs.get(planChecksum))!.bytes)).toBe(planChecksum);
+    expect(checksum(inflateRawSync((await database.plans.get(planChecksum))!.bytes))).toBe(planChecksum);
     database.close();
   });
 
@@ -152,6 +162,8 @@ test.each([
   [7, 'version-7'],
   [8, 'version-8'],
   [9, 'version-9'],
+  [10, 'version-10'],
+  [11, 'version-11'],
 ])('a database of version %d is brought here as an archive is, with nothing lost', async (version, file) => {
   await filledFrom(file, version);
   const database = new Database(name);
@@ -159,8 +171,10 @@ test.each([
   const units = await database.units.toArray();
   const stored = archivedJson<object[]>(file, 'units.json')!;
   expect(units).toHaveLength(stored.length);
-  for (const { plan } of units) {
+  for (const unit of units) {
+    const plan = await planOf(database, unit);
     if (!plan) continue;
+    expect(planHash(plan)).toBe(unit.planHash);
     expect(plan.cuts.length).toBeGreaterThan(0);
     expect(plan.steps.every(({ role }) => role.length > 0)).toBe(true);
   }

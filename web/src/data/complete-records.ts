@@ -9,7 +9,11 @@ import { frozenForm, migrateUnit } from '@gorvane/core/file/migrations/migrate-u
 import { migrated } from '@gorvane/core/file/migrations/migrations.ts';
 import { houseSchema } from '@gorvane/core/house/house.ts';
 import { leadSchema } from '@gorvane/core/lead/lead.ts';
+import { asStored } from '@gorvane/core/file/archive.ts';
+import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
+import { planHash, planText } from '@gorvane/core/plan/plan-hash.ts';
 import type { Transaction } from 'dexie';
+import { deflated } from './deflate.ts';
 
 /**
  * Brings a database of any version before to this one, by the migrations that archives take, too. Those fill in only what
@@ -27,8 +31,8 @@ export async function completeRecords(transaction: Transaction): Promise<void> {
   await addBench(transaction);
   await replace('house', (house: unknown) => houseSchema.parse(migrated('house', house, 1)));
   await replace('gaugeCards', completedCard);
-  await keepFrozenPlans(transaction);
-  await replace('units', (unit: unknown) => migrateUnit(unit, 1));
+  await plansApart(transaction);
+  await recordsTogether(transaction);
 }
 
 function completedCard(card: GaugeCard): GaugeCard {
@@ -48,13 +52,46 @@ async function addBench(transaction: Transaction): Promise<void> {
   );
 }
 
-/** Before a plan is completed, the form that its record names is kept under its checksum. */
-async function keepFrozenPlans(transaction: Transaction): Promise<void> {
-  const units: unknown[] = await transaction.table('units').toArray();
+/** The entries of a unit stand together. */
+async function recordsTogether(transaction: Transaction): Promise<void> {
+  const events = transaction.table('events');
+  for (const unitId of await events.orderBy('unitId').uniqueKeys()) {
+    const entries = (await events.where('unitId').equals(unitId).toArray()) as UnitEvent[];
+    await transaction.table('records').put({ unitId, entries: inChainOrder(entries) });
+  }
+}
+
+/** A form of a plan among the files of an earlier database. */
+interface KeptForm {
+  readonly hash: string;
+  readonly bytes: Uint8Array;
+}
+
+/**
+ * Plans stand by themselves, each once. Before one is completed, the form that its record names is kept under its
+ * checksum; a database that kept such forms among its files gives them over.
+ */
+async function plansApart(transaction: Transaction): Promise<void> {
   const named = new Set<string>();
   await transaction.table('events').each(({ happening }: UnitEvent) => {
     if (happening.kind === 'started') named.add(happening.planChecksum);
   });
-  const forms = units.flatMap((unit) => frozenForm(unit) ?? []);
-  await transaction.table('blobs').bulkPut(forms.filter(({ hash }) => named.has(hash)));
+  const plans = transaction.table('plans');
+  const keep = async (hash: string, bytes: Uint8Array) => plans.put({ hash, bytes: await deflated(bytes) });
+  const blobs = transaction.table('blobs');
+  for (const { hash, bytes } of (await blobs
+    .where('hash')
+    .anyOf([...named])
+    .toArray()) as KeptForm[])
+    await keep(hash, bytes);
+  await blobs.bulkDelete([...named]);
+  const units = transaction.table('units');
+  for (const id of await units.toCollection().primaryKeys()) {
+    const stored: unknown = await units.get(id);
+    const form = frozenForm(stored);
+    if (form && named.has(form.hash)) await keep(form.hash, form.bytes);
+    const unit = migrateUnit(stored, 1);
+    if (unit.plan) await keep(planHash(unit.plan), new TextEncoder().encode(planText(unit.plan)));
+    await units.put(asStored(unit));
+  }
 }

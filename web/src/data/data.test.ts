@@ -2,12 +2,19 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { starters } from '@gorvane/core/lead/starters.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
-import { exportEverything, importArchive, startEmpty } from './archive.ts';
+import { exportEverything } from './export-archive.ts';
+import { Stopped } from './going-on.ts';
+import { takeSoundFile, inspectFile, takeFile } from './import-archive.ts';
+import { startEmpty } from './start-empty.ts';
 import { database } from './database.ts';
 import { createLead } from './new-lead.ts';
-import { eventsOfUnit } from './unit-records.ts';
+import { eventsOfUnit, readUnit } from './unit-records.ts';
 import { recordHappenings, startUnit } from './units.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
+
+const stop = () => {
+  throw new Stopped();
+};
 
 const contents = async () =>
   Object.fromEntries(
@@ -18,7 +25,7 @@ async function firstUnitStarted() {
   await createLead({ starter: starters[0]!, length: 3.4, quantity: 2 });
   const [unit] = await database.units.orderBy('serial').toArray();
   await startUnit(unit!.id);
-  return (await database.units.get(unit!.id))!;
+  return (await readUnit(unit!.id))!;
 }
 
 beforeEach(startEmpty);
@@ -41,7 +48,7 @@ describe('a unit’s record', () => {
   test('starting twice freezes one plan and writes one entry', async () => {
     const unit = await firstUnitStarted();
     await Promise.all([startUnit(unit.id), startUnit(unit.id)]);
-    expect((await database.units.get(unit.id))!.plan).toEqual(unit.plan);
+    expect((await readUnit(unit.id))!.plan).toEqual(unit.plan);
     expect((await eventsOfUnit(unit.id)).map(({ happening }) => happening.kind)).toEqual(['started']);
   });
 
@@ -63,7 +70,7 @@ describe('a unit’s record', () => {
     const lead = (await database.leads.get(unit.leadId))!;
     await database.leads.put({ ...lead, name: 'another name' });
     await startUnit(unit.id);
-    expect((await database.units.get(unit.id))!.plan!.lead.name).toBe(starters[0]!.leadName);
+    expect((await readUnit(unit.id))!.plan!.lead.name).toBe(starters[0]!.leadName);
   });
 });
 
@@ -76,23 +83,25 @@ describe('everything out and in', () => {
     const bytes = await exportEverything();
     await startEmpty();
     expect(await database.units.count()).toBe(0);
-    await importArchive(bytes);
+    await takeSoundFile(bytes);
     const after = await contents();
-    for (const table of ['leads', 'gaugeCards', 'orders', 'units', 'events', 'blobs'])
+    for (const table of ['leads', 'gaugeCards', 'orders', 'units', 'records', 'plans', 'tallies', 'blobs'])
       expect(after[table]).toEqual(before[table]);
+    const withoutRow = (rows: readonly unknown[]) => rows.map((row) => ({ ...(row as object), row: 0 }));
+    expect(withoutRow(after.summaries!)).toEqual(withoutRow(before.summaries!));
     expect(verifyChain(await eventsOfUnit(unit.id))).toEqual([]);
   });
 
   test('a bad file changes nothing', async () => {
     await firstUnitStarted();
     const before = await contents();
-    const bytes = await exportEverything();
+    const bytes = new Uint8Array(await (await exportEverything()).arrayBuffer());
     for (const bad of [
       bytes.slice(0, 200),
       new Uint8Array([1, 2, 3]),
       bytes.map((byte, index) => (index === 400 ? byte ^ 255 : byte)),
     ])
-      await expect(importArchive(bad)).rejects.toThrow();
+      await expect(takeSoundFile(new Blob([bad]))).rejects.toThrow();
     expect(await contents()).toEqual(before);
   });
 
@@ -101,7 +110,7 @@ describe('everything out and in', () => {
     const theirs = await exportEverything();
     await startEmpty();
     await database.bench.toCollection().modify({ name: 'Bench two', theme: 'night' });
-    await importArchive(theirs);
+    await takeSoundFile(theirs);
     expect(await database.bench.toArray()).toMatchObject([
       { name: 'Bench two', theme: 'night', nextSerial: 1 },
     ]);
@@ -115,15 +124,49 @@ describe('everything out and in', () => {
     const theirs = await exportEverything();
     await startEmpty();
     await createLead({ starter: starters[1]!, length: 1, quantity: 1 });
-    expect((await importArchive(theirs)).clashes).toEqual([{ serial: 'B1-0001', as: 'B1-0001/B1' }]);
-    expect(await importArchive(theirs)).toMatchObject({ added: 0, replaced: 0, clashes: [] });
+    expect((await takeSoundFile(theirs)).clashes).toEqual([{ serial: 'B1-0001', as: 'B1-0001/B1' }]);
+    expect(await takeSoundFile(theirs)).toMatchObject({ added: 0, replaced: 0, clashes: [] });
     const serials = (await database.units.orderBy('serial').toArray()).map(({ serial }) => serial);
     expect(serials).toEqual(['B1-0001', 'B1-0001/B1']);
+  });
+
+  test('stopped on the way, an import leaves nothing, and an export no file', async () => {
+    await firstUnitStarted();
+    const file = await exportEverything();
+    await startEmpty();
+    const before = await contents();
+    const inspected = await inspectFile(file);
+    let parts = 0;
+    const stopping = {
+      progress: () => undefined,
+      check: () => {
+        if (++parts > 3) throw new Stopped();
+      },
+    };
+    await expect(takeFile(file, inspected, stopping)).rejects.toThrow('Stopped.');
+    expect(parts).toBe(4);
+    expect(await contents()).toEqual(before);
+    parts = 0;
+    await takeFile(file, inspected);
+    const entries = await database.records.toArray();
+    await expect(exportEverything({ ...stopping, check: () => stop() })).rejects.toThrow('Stopped.');
+    expect(await database.records.toArray()).toEqual(entries);
+  });
+
+  test('an entry that has the id of another in the record that is here is refused, and nothing taken', async () => {
+    const unit = await firstUnitStarted();
+    const file = await exportEverything();
+    const { entries } = (await database.records.get(unit.id))!;
+    const other = entries.map((entry) => ({ ...entry, hash: '0'.repeat(64) }));
+    await database.records.put({ unitId: unit.id, entries: other });
+    const before = await contents();
+    await expect(takeSoundFile(file)).rejects.toThrow(/Entry 0 of a unit has the id of another entry/);
+    expect(await contents()).toEqual(before);
   });
 
   test('importing the same file again adds and replaces nothing', async () => {
     await firstUnitStarted();
     const bytes = await exportEverything();
-    expect(await importArchive(bytes)).toMatchObject({ added: 0, replaced: 0 });
+    expect(await takeSoundFile(bytes)).toMatchObject({ added: 0, replaced: 0 });
   });
 });

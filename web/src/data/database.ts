@@ -1,11 +1,13 @@
 import type { Bench } from '@gorvane/core/house/bench.ts';
-import type { Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
+import type { StoredUnit, UnitEvent } from '@gorvane/core/unit/unit.ts';
+import type { UnitSummary } from '@gorvane/core/unit/summary.ts';
+import type { RowList } from '@gorvane/core/unit/row-list.ts';
 import type { OwnCable } from '@gorvane/core/cable/own-cable.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
-import type { EntityTable, Transaction } from 'dexie';
+import type { EntityTable, Table, Transaction } from 'dexie';
 import { Dexie } from 'dexie';
 import { reportGone } from './write-problem.ts';
 
@@ -22,8 +24,47 @@ export interface Blob {
   readonly bytes: Uint8Array;
 }
 
+/** The whole record of a unit, in chain order: its entries are read and written together. */
+export interface KeptRecord {
+  readonly unitId: string;
+  readonly entries: readonly UnitEvent[];
+}
+
+/** When a tool of the stores cut on one day: ISO times. */
+export interface DayOfCuts {
+  readonly stripper: string;
+  readonly day: string;
+  readonly times: readonly string[];
+}
+
+/** A plan that units are built to, or the form in which one was frozen, by its SHA-256; its text deflated. */
+export interface KeptPlan {
+  readonly hash: string;
+  readonly bytes: Uint8Array;
+}
+
+/** A unit summed up, in its row of the index. */
+export interface SummaryRow extends UnitSummary {
+  readonly row: number;
+  /** What its serial is found by. */
+  readonly serials: readonly string[];
+}
+
+/** The units of one page of rows that have something in common: `state finished`. Rows count from the beginning of the page. */
+export interface Posting {
+  readonly facet: string;
+  readonly page: number;
+  readonly rows: RowList;
+}
+
+/** A figure that would take long to count anew. */
+export interface Tally {
+  readonly name: string;
+  readonly value: number;
+}
+
 /** Of the records: as in archives (a test holds the two together; the list itself is not part of the first screen). */
-export const databaseVersion = 11;
+export const databaseVersion = 12;
 
 /** A database that a newer program has written: it is not opened, so that nothing in it is misread or lost. */
 export class NewerDatabaseError extends Error {
@@ -46,13 +87,18 @@ export class Database extends Dexie {
   leads!: EntityTable<Lead, 'id'>;
   gaugeCards!: EntityTable<GaugeCard, 'id'>;
   orders!: EntityTable<Order, 'id'>;
-  units!: EntityTable<Unit, 'id'>;
-  events!: EntityTable<UnitEvent, 'id'>;
+  units!: EntityTable<StoredUnit, 'id'>;
+  records!: EntityTable<KeptRecord, 'unitId'>;
   house!: EntityTable<House, 'id'>;
   bench!: EntityTable<Bench, 'id'>;
   cables!: EntityTable<OwnCable, 'id'>;
   blobs!: EntityTable<Blob, 'hash'>;
   kept!: EntityTable<KeptText, 'key'>;
+  plans!: EntityTable<KeptPlan, 'hash'>;
+  summaries!: EntityTable<SummaryRow, 'row'>;
+  postings!: Table<Posting, [string, number]>;
+  tallies!: EntityTable<Tally, 'name'>;
+  cuts!: Table<DayOfCuts, [string, string]>;
 
   constructor(name = 'gorvane') {
     super(name);
@@ -67,9 +113,18 @@ export class Database extends Dexie {
       kept: 'key',
     });
     this.version(2).stores({ cables: 'id' });
-    // Records of versions 3 to 10 differ in their fields only: the migrations bring all of them here at once.
+    // Records of versions 3 to 11 differ in their fields only: the migrations bring all of them here at once.
     this.version(databaseVersion)
-      .stores({ bench: 'id', events: 'id, unitId, [unitId+number], happening.stripper' })
+      .stores({
+        bench: 'id',
+        events: null,
+        records: 'unitId',
+        plans: 'hash',
+        summaries: '++row, &id, orderId, *serials',
+        postings: '[facet+page]',
+        tallies: 'name',
+        cuts: '[stripper+day]',
+      })
       .upgrade(async (transaction: Transaction) => {
         const { completeRecords } = await Dexie.waitFor(import('./complete-records.ts'));
         await completeRecords(transaction);

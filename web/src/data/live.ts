@@ -1,4 +1,3 @@
-import type { Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
@@ -7,16 +6,16 @@ import type { Bench } from '@gorvane/core/house/bench.ts';
 import { benchId, houseId } from '@gorvane/core/house/house-id.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
-import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { database } from './database.ts';
-import { recordsOfLine } from './unit-records.ts';
+import type { FoundUnits, UnitQuery, Wanted } from './find-units.ts';
+import { countsOf, findUnits } from './find-units.ts';
+import type { UnitRecord } from './unit-records.ts';
+import { recordOfUnit, recordsOfLine, recordsOfOrder, recordsOfUnits } from './unit-records.ts';
 
 /** A unit with its record and where it stands. */
-export interface UnitView {
-  readonly unit: Unit;
-  readonly events: readonly UnitEvent[];
+export interface UnitView extends UnitRecord {
   readonly progress: UnitProgress;
 }
 
@@ -36,6 +35,21 @@ export function useLeads(): Lead[] | undefined {
   return useLiveQuery(async () => present(await database.leads.orderBy('name').toArray()));
 }
 
+/** The names of all leads by their ids, without reading the leads. */
+export async function leadNames(): Promise<ReadonlyMap<string, string>> {
+  const byName = database.leads.orderBy('name');
+  const [names, ids] = await Promise.all([byName.keys(), byName.primaryKeys()]);
+  return new Map(ids.map((id, n) => [id, String(names[n])]));
+}
+
+export const useLeadCount = (): number | undefined => useLiveQuery(() => database.leads.count());
+
+export const useLeadNames = (): ReadonlyMap<string, string> | undefined => useLiveQuery(leadNames);
+
+/** What a lead is called, also where it never came here. */
+export const leadWords = (names: ReadonlyMap<string, string>, leadId: string): string =>
+  names.get(leadId) ?? 'a lead that did not come here with its order';
+
 export function useLead(leadId: string): Lead | undefined {
   return useLiveQuery(() => database.leads.get(leadId), [leadId]);
 }
@@ -51,37 +65,47 @@ export function useOrders(): Order[] | undefined {
   return useLiveQuery(async () => present(await database.orders.toArray()));
 }
 
-const bySerial = (a: { unit: Unit }, b: { unit: Unit }) => a.unit.serial.localeCompare(b.unit.serial);
+/** Units found by the index; undefined while they are looked for. What is asked is compared by what it says. */
+export function useFoundUnits(query: UnitQuery, wanted: Wanted): FoundUnits | undefined {
+  const asked = JSON.stringify([query, wanted]);
+  return useLiveQuery(() => findUnits(query, wanted), [asked]);
+}
 
-/** All units, with where they stand. */
-export function useUnits(): UnitView[] | undefined {
-  const units = useLiveQuery(async () => present(await database.units.toArray()));
-  const events = useLiveQuery(() => database.events.toArray());
-  return useMemo(() => {
-    if (!units || !events) return undefined;
-    const byUnit = new Map<string, UnitEvent[]>();
-    for (const event of events) byUnit.set(event.unitId, [...(byUnit.get(event.unitId) ?? []), event]);
-    return units.map((unit) => viewOf(unit, byUnit.get(unit.id) ?? [])).sort(bySerial);
-  }, [units, events]);
+/** How many units have each value of a facet. */
+export function useCounts(kind: Parameters<typeof countsOf>[0]): ReadonlyMap<string, number> | undefined {
+  return useLiveQuery(() => countsOf(kind), [kind]);
+}
+
+/** Units with their records, by their ids. */
+export function useUnitViews(unitIds: readonly string[]): UnitView[] | undefined {
+  const asked = unitIds.join(' ');
+  const records = useLiveQuery(() => recordsOfUnits(asked === '' ? [] : asked.split(' ')), [asked]);
+  return useMemo(() => records?.map(viewOf), [records]);
+}
+
+/** The units of one order, in their sequence, with their records. */
+export function useUnitsOfOrder(orderId: string | undefined): UnitView[] | undefined {
+  const records = useLiveQuery(() => recordsOfOrder(orderId ?? ''), [orderId]);
+  return useMemo(() => records?.map(viewOf), [records]);
 }
 
 /** The units of one order line, in their sequence. Only their records are read: Build asks for them at every step. */
 export function useUnitsOfLine(orderId: string, lineId: string): UnitView[] | undefined {
   const records = useLiveQuery(() => recordsOfLine(orderId, lineId), [orderId, lineId]);
-  return useMemo(() => records?.map(({ unit, events }) => viewOf(unit, events)), [records]);
+  return useMemo(() => records?.map(viewOf), [records]);
 }
 
 /** One unit; null when there is none of this id, undefined while it is being read. */
 export function useUnit(unitId: string | undefined): UnitView | null | undefined {
   const found = useLiveQuery(async () => {
     if (!unitId) return null;
-    const unit = await database.units.get(unitId);
-    return unit ? { unit, events: await database.events.where('unitId').equals(unitId).toArray() } : null;
+    return (await recordOfUnit(unitId)) ?? null;
   }, [unitId]);
-  return useMemo(() => found && viewOf(found.unit, found.events), [found]);
+  return useMemo(() => found && viewOf(found), [found]);
 }
 
-function viewOf(unit: Unit, events: readonly UnitEvent[]): UnitView {
-  const chain = inChainOrder(events);
-  return { unit, events: chain, progress: unitProgress(unit, chain) };
-}
+const viewOf = ({ unit, events }: UnitRecord): UnitView => ({
+  unit,
+  events,
+  progress: unitProgress(unit, events),
+});

@@ -7,6 +7,7 @@ import type { Order } from '@gorvane/core/order/order.ts';
 import { firstRevision } from '@gorvane/core/record/revise.ts';
 import { database, newId, timeNow } from './database.ts';
 import { requireHouse } from './house.ts';
+import { recordTables } from './summaries.ts';
 import { addUnits } from './units.ts';
 
 /** The three choices that a new lead starts from. Length in metres. */
@@ -46,25 +47,21 @@ export async function createLeadOf({
 }: LeadRequest & { readonly quantity: number }): Promise<string> {
   const now = timeNow();
   const { lead, cards } = makeLead(request, newId, now, await requireHouse());
-  await database.transaction(
-    'rw',
-    [database.leads, database.gaugeCards, database.orders, database.units, database.bench],
-    async () => {
-      await database.leads.add(lead);
-      await database.gaugeCards.bulkAdd(cards);
-      const order: Order = {
-        ...firstRevision(newId(), now),
-        name: request.name,
-        wantedBy: '',
-        due: null,
-        lines: [{ id: newId(), leadId: lead.id, quantity }],
-      };
-      await database.orders.add(order);
-      const [line] = order.lines;
-      const sequences = Array.from({ length: quantity }, (_, index) => index + 1);
-      await addUnits({ leadId: lead.id, orderId: order.id, lineId: line!.id }, sequences);
-    },
-  );
+  await database.transaction('rw', [...recordTables, database.leads, database.gaugeCards], async () => {
+    await database.leads.add(lead);
+    await database.gaugeCards.bulkAdd(cards);
+    const order: Order = {
+      ...firstRevision(newId(), now),
+      name: request.name,
+      wantedBy: '',
+      due: null,
+      lines: [{ id: newId(), leadId: lead.id, quantity }],
+    };
+    await database.orders.add(order);
+    const [line] = order.lines;
+    const sequences = Array.from({ length: quantity }, (_, index) => index + 1);
+    await addUnits({ leadId: lead.id, orderId: order.id, lineId: line!.id }, sequences);
+  });
   return lead.id;
 }
 

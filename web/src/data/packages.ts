@@ -1,14 +1,15 @@
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
-import type { Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
+import type { UnitEvent } from '@gorvane/core/unit/unit.ts';
 import type { CheckedPackage, PackagedUnit } from '@gorvane/core/file/data-package.ts';
 import { writeDataPackage } from '@gorvane/core/file/data-package.ts';
 import type { Certificate } from '@gorvane/core/unit/certificate.ts';
 import { certificateOf } from '@gorvane/core/unit/certificate.ts';
 import { database, timeNow } from './database.ts';
-import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
-import { checksum } from '@gorvane/core/record/checksum.ts';
-import { keptFilesOf } from '@gorvane/core/unit/kept-files.ts';
-import { eventsOfUnit } from './unit-records.ts';
+import type { KeptFileName } from '@gorvane/core/unit/kept-files.ts';
+import { keptFilesOf, planFile } from '@gorvane/core/unit/kept-files.ts';
+import { planState } from './plan-check.ts';
+import { keptPlan } from './plans.ts';
+import { eventsOfUnit, readUnit } from './unit-records.ts';
 
 /** A data package of units that were started; `draw` makes the certificate of each. @throws Error when none was started. */
 export async function packageOfUnits(
@@ -18,11 +19,17 @@ export async function packageOfUnits(
 ): Promise<Uint8Array> {
   const packaged: PackagedUnit[] = [];
   for (const [n, id] of unitIds.entries()) {
-    const unit = await database.units.get(id);
+    const unit = await readUnit(id);
     if (!unit?.plan) continue;
     const events = await eventsOfUnit(id);
-    const certificate = certificateOf(unit, unit.plan, unitProgress(unit, events), events);
-    const files = await filesOf(unit, events);
+    const certificate = certificateOf(
+      unit,
+      unit.plan,
+      unitProgress(unit, events),
+      events,
+      (await planState(unit, events)) === 'as frozen',
+    );
+    const files = await filesOf(events);
     packaged.push({ unit, events, certificate: await draw(certificate), files });
     onProgress(n + 1, unitIds.length);
   }
@@ -31,18 +38,15 @@ export async function packageOfUnits(
   return writeDataPackage(packaged, timeNow());
 }
 
-/** The files that a record names, as far as they are here. A plan that no later version completed is its own frozen form. */
-async function filesOf(unit: Unit, events: readonly UnitEvent[]): Promise<Record<string, Uint8Array>> {
+/** The files that a record names, as far as they are here. */
+async function filesOf(events: readonly UnitEvent[]): Promise<Record<string, Uint8Array>> {
   const names = keptFilesOf(events);
-  const blobs = await database.blobs.bulkGet(names.map(({ hash }) => hash));
-  const plan = new TextEncoder().encode(canonicalJson(unit.plan));
-  return Object.fromEntries(
-    names.flatMap(({ name, hash }, n) => {
-      const bytes = blobs[n]?.bytes ?? (checksum(plan) === hash ? plan : undefined);
-      return bytes ? [[name, bytes]] : [];
-    }),
-  );
+  const files = await Promise.all(names.map(keptFile));
+  return Object.fromEntries(names.flatMap(({ name }, n) => (files[n] ? [[name, files[n]]] : [])));
 }
+
+const keptFile = async ({ name, hash }: KeptFileName): Promise<Uint8Array | undefined> =>
+  name === planFile ? keptPlan(hash) : (await database.blobs.get(hash))?.bytes;
 
 /** How a unit of a package stands against this database. */
 export type Standing = 'not here' | 'the same' | 'newer here' | 'newer in the package' | 'apart';

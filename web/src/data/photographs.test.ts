@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { fill, unitOf } from '../../test/open-at.tsx';
-import { exportUnit, importArchive } from './archive.ts';
+import { exportUnit } from './export-archive.ts';
+import { takeSoundFile } from './import-archive.ts';
 import { database } from './database.ts';
 import { addPhotograph } from './photographs.ts';
 import { eventsOfUnit } from './unit-records.ts';
@@ -84,7 +85,7 @@ describe('a photograph of a joint', () => {
     await addPhotograph(unitId, null, file(), 'fillet');
     const archive = await exportUnit(unitId);
     await database.blobs.clear();
-    await importArchive(archive);
+    await takeSoundFile(archive);
     expect(await database.blobs.count()).toBe(1);
   });
 });

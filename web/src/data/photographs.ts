@@ -2,6 +2,7 @@ import { checksum } from '@gorvane/core/record/checksum.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo } from 'react';
 import { database } from './database.ts';
+import { recordTables } from './summaries.ts';
 import { recordHappenings } from './units.ts';
 
 /** Longest side that a picture is kept with, pixels: enough to see a fillet, small enough for thousands. */
@@ -49,16 +50,12 @@ export async function addPhotograph(
 ): Promise<void> {
   const { bytes, width, height } = await scaled(file);
   const hash = checksum(bytes);
-  await database.transaction(
-    'rw',
-    [database.blobs, database.units, database.events, database.bench],
-    async () => {
-      await database.blobs.put({ hash, bytes });
-      await recordHappenings(unitId, () => [
-        { kind: 'photograph', stepId, hash, caption: caption.trim(), width, height },
-      ]);
-    },
-  );
+  await database.transaction('rw', [...recordTables, database.blobs], async () => {
+    await database.blobs.put({ hash, bytes });
+    await recordHappenings(unitId, () => [
+      { kind: 'photograph', stepId, hash, caption: caption.trim(), width, height },
+    ]);
+  });
 }
 
 /** An address under which a kept picture can be shown; undefined while it is read, null where it is not here. */

@@ -1,19 +1,35 @@
+import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
 import { database, timeNow } from './database.ts';
+import { tally } from './tallies.ts';
 
 /**
  * At the first opening of an address: demo data where the server was started with them, else an empty shop. What
  * reads archives is loaded only then.
  */
-export async function prepareDatabase(): Promise<void> {
-  if ((await database.house.count()) > 0) return completeBench();
+export async function prepareDatabase(onProgress: (done: number, of: number) => void): Promise<void> {
+  if ((await database.house.count()) > 0) {
+    await completeBench();
+    return renewSummaries(onProgress);
+  }
   const counts = await Promise.all(
-    [database.leads, database.units, database.events].map((table) => table.count()),
+    [database.leads, database.units, database.records].map((table) => table.count()),
   );
   // Whatever became of the house, work that is here is never put away to begin anew.
   if (counts.some((count) => count > 0)) throw new HouseMissingError();
-  const { startEmpty, startWithDemo } = await import('./archive.ts');
-  if ((await firstData()) === 'demo') await startWithDemo();
-  else await startEmpty();
+  if ((await firstData()) === 'demo') await (await import('./start-with-demo.ts')).startWithDemo();
+  else await (await import('./start-empty.ts')).startEmpty();
+}
+
+/** Summaries of another form, or of a database that had none, are made anew from the records before anything is shown. */
+async function renewSummaries(onProgress: (done: number, of: number) => void): Promise<void> {
+  if ((await tally('summary form')) === summaryVersion) return;
+  const { keepWork } = await import('../work/keep-client.ts');
+  const { signal } = new AbortController();
+  // Of several tabs one does it, the others wait for it.
+  await navigator.locks.request('gorvane summaries', async () => {
+    if ((await tally('summary form')) === summaryVersion) return;
+    await keepWork({ onProgress, signal }, (worker, tell) => worker.rebuildSummaries(tell));
+  });
 }
 
 /** There is work in the database and no house: nothing can be planned until somebody says how to go on. */
@@ -28,7 +44,7 @@ export class HouseMissingError extends Error {
 
 /** Goes on with a house of defaults; everything else stays as it is. */
 export async function goOnWithDefaults(): Promise<void> {
-  const { defaultHouse } = await import('@gorvane/core/house/house.ts');
+  const { defaultHouse } = await import('@gorvane/core/house/default-house.ts');
   await database.house.put(defaultHouse(timeNow()));
   await completeBench();
 }
@@ -36,7 +52,7 @@ export async function goOnWithDefaults(): Promise<void> {
 /** A shop without a record of its bench gets one; nothing else is touched. */
 async function completeBench(): Promise<void> {
   if ((await database.bench.count()) > 0) return;
-  const { defaultBench } = await import('@gorvane/core/house/bench.ts');
+  const { defaultBench } = await import('@gorvane/core/house/default-bench.ts');
   await database.bench.add(defaultBench(timeNow()));
 }
 

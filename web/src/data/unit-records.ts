@@ -1,33 +1,66 @@
 import type { BatchUnit } from '@gorvane/core/unit/batch.ts';
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
-import type { Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
-import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
+import type { StoredUnit, Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import { database } from './database.ts';
+import { withPlan } from './plans.ts';
+
+/** A unit with its whole record, in chain order. */
+export interface UnitRecord {
+  readonly unit: Unit;
+  readonly events: readonly UnitEvent[];
+}
+
+/** One unit with its plan; undefined where there is none of this id. */
+export async function readUnit(unitId: string): Promise<Unit | undefined> {
+  const stored = await database.units.get(unitId);
+  return stored && withPlan(stored);
+}
+
+/**
+ * One unit with its record; undefined where there is none of this id. Its plan comes last: whoever watches the tables sees
+ * what is read before anything else is waited for.
+ */
+export async function recordOfUnit(unitId: string): Promise<UnitRecord | undefined> {
+  const stored = await database.units.get(unitId);
+  const events = await eventsOfUnit(unitId);
+  return stored && { unit: await withPlan(stored), events };
+}
 
 /** The record chain of a unit, in order. */
 export async function eventsOfUnit(unitId: string): Promise<UnitEvent[]> {
-  return inChainOrder(await database.events.where('unitId').equals(unitId).toArray());
+  return [...((await database.records.get(unitId))?.entries ?? [])];
 }
 
-/** The units of one order line that are not deleted, in their sequence, each with its record. */
-export async function recordsOfLine(
-  orderId: string,
-  lineId: string,
-): Promise<{ readonly unit: Unit; readonly events: readonly UnitEvent[] }[]> {
+const bySequence = (a: StoredUnit, b: StoredUnit) =>
+  a.sequence - b.sequence || a.serial.localeCompare(b.serial);
+
+/** The units of one order that are not deleted, in their sequence, each with its record. */
+export async function recordsOfOrder(orderId: string): Promise<UnitRecord[]> {
   const ofOrder = await database.units.where('orderId').equals(orderId).toArray();
-  const units = ofOrder.filter((unit) => unit.lineId === lineId && !unit.deleted);
-  units.sort((a, b) => a.sequence - b.sequence || a.serial.localeCompare(b.serial));
-  const events = await database.events
-    .where('unitId')
-    .anyOf(units.map(({ id }) => id))
-    .toArray();
-  return units.map((unit) => ({
-    unit,
-    events: inChainOrder(events.filter(({ unitId }) => unitId === unit.id)),
-  }));
+  return recordsOf(ofOrder.filter(({ deleted }) => !deleted).sort(bySequence));
 }
 
-/** The same with where each stands. */
+/** The same of one of its lines. */
+export async function recordsOfLine(orderId: string, lineId: string): Promise<UnitRecord[]> {
+  const ofOrder = await database.units.where('orderId').equals(orderId).toArray();
+  return recordsOf(ofOrder.filter((unit) => unit.lineId === lineId && !unit.deleted).sort(bySequence));
+}
+
+/** Units by their ids, as far as they are here. */
+export async function recordsOfUnits(unitIds: readonly string[]): Promise<UnitRecord[]> {
+  const units = await database.units.bulkGet([...unitIds]);
+  return recordsOf(units.filter((unit) => unit !== undefined));
+}
+
+async function recordsOf(stored: readonly StoredUnit[]): Promise<UnitRecord[]> {
+  const kept = await database.records.bulkGet(stored.map(({ id }) => id));
+  const records: UnitRecord[] = [];
+  for (const [n, unit] of stored.entries())
+    records.push({ unit: await withPlan(unit), events: kept[n]?.entries ?? [] });
+  return records;
+}
+
+/** The units of a line with where each stands. */
 export async function unitsOfLine(orderId: string, lineId: string): Promise<BatchUnit[]> {
   const records = await recordsOfLine(orderId, lineId);
   return records.map(({ unit, events }) => ({ id: unit.id, progress: unitProgress(unit, events) }));

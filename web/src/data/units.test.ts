@@ -1,13 +1,12 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { fill, unitOf } from '../../test/open-at.tsx';
-import { exportUnit } from './archive.ts';
+import { exportUnit } from './export-archive.ts';
 import { database } from './database.ts';
-import { eventsOfUnit, recordsOfLine, unitsOfLine } from './unit-records.ts';
+import { eventsOfUnit, readUnit, recordsOfLine, unitsOfLine } from './unit-records.ts';
 import { scrapUnit, startUnit } from './units.ts';
 
 const { id: unitId, orderId, lineId } = unitOf('OS-0003');
-const isFirst = async (serial: string) =>
-  (await database.units.where('serial').equals(serial).first())!.plan!.firstArticle;
+const isFirst = async (serial: string) => (await readUnit(unitOf(serial).id))!.plan!.firstArticle;
 
 beforeEach(() => fill());
 

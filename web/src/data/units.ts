@@ -1,18 +1,20 @@
 import { owesFirstArticle } from '@gorvane/core/unit/batch.ts';
-import type { Unit, UnitHappening } from '@gorvane/core/unit/unit.ts';
+import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import type { Bench } from '@gorvane/core/house/bench.ts';
 import { serialOf } from '@gorvane/core/house/bench.ts';
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { planLead } from '@gorvane/core/plan/lead-plan.ts';
-import { canonicalJson } from '@gorvane/core/record/canonical-json.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
-import { checksum } from '@gorvane/core/record/checksum.ts';
 import { firstRevision, revise } from '@gorvane/core/record/revise.ts';
+import { keepCuts } from './blade-cuts.ts';
 import { database, newId, timeNow } from './database.ts';
 import { requireBench, requireHouse } from './house.ts';
-import { eventsOfUnit, unitsOfLine } from './unit-records.ts';
+import { keepPlan } from './keep-plan.ts';
+import { keepSummaries, recordTables } from './summaries.ts';
+import { addToTally } from './tallies.ts';
+import { eventsOfUnit, readUnit, unitsOfLine } from './unit-records.ts';
 
 /**
  * Adds what happened to a unit to its record. `decide` is asked inside the transaction, with the record as it then
@@ -22,35 +24,42 @@ export async function recordHappenings(
   unitId: string,
   decide: (progress: UnitProgress) => readonly UnitHappening[],
 ): Promise<void> {
-  await database.transaction('rw', database.units, database.events, database.bench, async () => {
+  await database.transaction('rw', recordTables, async () => {
     const unit = await requireUnit(unitId);
     const bench = await requireBench();
-    let chain = await eventsOfUnit(unitId);
+    const before = await eventsOfUnit(unitId);
+    let chain: readonly UnitEvent[] = before;
     for (const happening of decide(unitProgress(unit, chain))) {
       const event = nextEvent(chain, unitId, happening, { id: newId(), by: bench.name, at: timeNow() });
-      await database.events.add(event);
       chain = [...chain, event];
     }
+    const fresh = chain.slice(before.length);
+    if (fresh.length > 0) await keepRecord(unit, chain, fresh);
   });
+}
+
+/** Writes a record with entries that are new, and all that is kept of it besides. */
+async function keepRecord(
+  unit: Unit,
+  chain: readonly UnitEvent[],
+  fresh: readonly UnitEvent[],
+): Promise<void> {
+  await database.records.put({ unitId: unit.id, entries: chain });
+  await addToTally('entries', fresh.length);
+  await keepCuts(fresh);
+  await keepSummaries([{ unit, events: chain }]);
 }
 
 /** Starts a unit: freezes the plan of its lead as it now stands. A unit that was started keeps its plan. */
 export async function startUnit(unitId: string): Promise<void> {
   await database.transaction(
     'rw',
-    [
-      database.units,
-      database.events,
-      database.house,
-      database.bench,
-      database.leads,
-      database.gaugeCards,
-      database.orders,
-      database.blobs,
-    ],
+    [...recordTables, database.house, database.leads, database.gaugeCards],
     async () => {
       const unit = await requireUnit(unitId);
-      if (unit.plan) return;
+      const stored = (await database.units.get(unitId))!;
+      // Its plan may be missing here: it is never frozen a second time.
+      if (stored.planHash !== null) return;
       const house = await requireHouse();
       const lead = await database.leads.get(unit.leadId);
       if (!lead) throw new Error('The lead of this unit is not in the database.');
@@ -64,11 +73,8 @@ export async function startUnit(unitId: string): Promise<void> {
         house,
         await isFirstOfBatch(unit),
       );
-      await database.units.put(revise(unit, { plan }, timeNow()));
-      // Later versions complete the plan of a unit; what was frozen stays as it was, under the checksum that the record names.
-      const frozen = utf8(canonicalJson(plan));
-      const planChecksum = checksum(frozen);
-      await database.blobs.put({ hash: planChecksum, bytes: frozen });
+      const planChecksum = await keepPlan(plan);
+      await database.units.put(revise(stored, { planHash: planChecksum }, timeNow()));
       const started: UnitHappening = {
         kind: 'started',
         planChecksum,
@@ -99,7 +105,7 @@ export async function scrapUnit(
   reason: string,
   before: readonly UnitHappening[] = [],
 ): Promise<void> {
-  await database.transaction('rw', database.units, database.events, database.bench, async () => {
+  await database.transaction('rw', recordTables, async () => {
     const unit = await requireUnit(unitId);
     let isNew = false;
     await recordHappenings(unitId, ({ scrapped }) => {
@@ -117,7 +123,7 @@ export async function addUnits(
 ): Promise<Unit[]> {
   const now = timeNow();
   const bench = await requireBench();
-  const first = await freeNumber(bench);
+  const first = await freeNumber(bench, sequences.length);
   const units = sequences.map((sequence, index): Unit => ({
     ...firstRevision(newId(), now),
     serial: serialOf(bench, first + index),
@@ -127,23 +133,32 @@ export async function addUnits(
     sequence,
     plan: null,
   }));
-  await database.units.bulkAdd(units);
+  await database.units.bulkAdd(units.map(({ plan: _none, ...unit }) => ({ ...unit, planHash: null })));
+  await keepSummaries(units.map((unit) => ({ unit, events: [] })));
   await database.bench.put(revise(bench, { nextSerial: first + units.length }, now));
   return units;
 }
 
-/** The next number whose serial no unit has, nor any after it: units may have come from an archive. */
-async function freeNumber(bench: Bench): Promise<number> {
-  const prefix = `${bench.serialPrefix}-`;
-  const taken = (await database.units.where('serial').startsWith(prefix).keys()) as string[];
-  const numbers = taken.map((serial) => Number(serial.slice(prefix.length))).filter(Number.isSafeInteger);
-  return numbers.reduce((next, number) => Math.max(next, number + 1), bench.nextSerial);
+/** Serials that are looked at in one go. */
+const serialsAtOnce = 500;
+
+/** The first of so many numbers in a row whose serials no unit has: units may have come from an archive. */
+async function freeNumber(bench: Bench, count: number): Promise<number> {
+  let first = bench.nextSerial;
+  for (;;) {
+    const numbers = Array.from({ length: Math.max(count, serialsAtOnce) }, (_, n) => first + n);
+    const taken = await database.units
+      .where('serial')
+      .anyOf(numbers.map((number) => serialOf(bench, number)))
+      .keys();
+    if (taken.length === 0) return first;
+    const serials = new Set(taken);
+    first = numbers.findLast((number) => serials.has(serialOf(bench, number)))! + 1;
+  }
 }
 
-const utf8 = (text: string) => new TextEncoder().encode(text);
-
 async function requireUnit(unitId: string): Promise<Unit> {
-  const unit = await database.units.get(unitId);
+  const unit = await readUnit(unitId);
   if (!unit) throw new Error('This unit is not in the database.');
   return unit;
 }

@@ -74,7 +74,11 @@ export function usePlan(
 
 /** The plan of a saved lead, for lists and the bench. */
 export function useSavedPlan(lead: Lead | undefined, house: House | undefined): LeadPlan | undefined {
-  const cards = useLiveQuery(() => database.gaugeCards.toArray());
+  const ids = [...new Set(lead?.ends.map(({ gaugeCardId }) => gaugeCardId))].join(' ');
+  const cards = useLiveQuery(
+    async () => (await database.gaugeCards.bulkGet(ids.split(' '))).filter((card) => card !== undefined),
+    [ids],
+  );
   return usePlan(
     lead,
     useMemo(() => cards ?? [], [cards]),

@@ -2,8 +2,8 @@ import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
 import type { Certificate, CertifiedProof } from '@gorvane/core/unit/certificate.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
-import type { PDFFont, PDFPage } from 'pdf-lib';
-import { PDFDocument, rgb, StandardFonts } from 'pdf-lib';
+import type { PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb } from 'pdf-lib';
 import { create } from 'qrcode';
 import {
   instrumentWords,
@@ -12,7 +12,8 @@ import {
   readingWords,
   unaskedWords,
 } from '../controls/certificate-words.ts';
-import { latinText } from './pdf-text.ts';
+import type { Face } from './pdf-face.ts';
+import { facesOf } from './pdf-face.ts';
 
 const page = { width: 595.28, height: 841.89 };
 const margin = 48;
@@ -27,8 +28,8 @@ type Write = (value: number, kind: QuantityKind) => string;
 /** Where the pen stands on a document that goes on over pages. */
 interface Pen {
   readonly document: PDFDocument;
-  readonly font: PDFFont;
-  readonly bold: PDFFont;
+  readonly font: Face;
+  readonly bold: Face;
   sheet: PDFPage;
   y: number;
 }
@@ -38,11 +39,12 @@ export async function certificatePdf(certificate: Certificate, write: Write): Pr
   const document = await PDFDocument.create();
   const { serial, unitId, title, verdict, level, house, programVersion, frozenAt, proofs, progress, chain } =
     certificate;
-  document.setTitle(`Certificate of ${latinText(serial)}`);
+  document.setTitle(`Certificate of ${serial}`);
+  const faces = await facesOf(document);
   const pen: Pen = {
     document,
-    font: await document.embedFont(StandardFonts.Helvetica),
-    bold: await document.embedFont(StandardFonts.HelveticaBold),
+    font: faces.regular,
+    bold: faces.bold,
     sheet: document.addPage([page.width, page.height]),
     y: page.height - margin,
   };
@@ -79,6 +81,8 @@ export async function certificatePdf(certificate: Certificate, write: Write): Pr
     `Record of ${chain.entries} entries, chain ${chain.whole ? 'whole' : 'NOT whole: see the log'}.`,
     chain.whole ? {} : { colour: red, bold: true },
   );
+  if (!certificate.planHolds)
+    line(pen, 'The plan is NOT the one that was frozen when it was started.', { colour: red, bold: true });
   line(pen, `Last hash ${chain.hash}`, { colour: soft, size: 8 });
   return document.save();
 }
@@ -96,9 +100,9 @@ interface LineStyle {
 function line(pen: Pen, words: string, style: LineStyle = {}): void {
   const { size = 10, bold = false, colour = ink, width = wide } = style;
   const font = bold ? pen.bold : pen.font;
-  for (const row of wrapped(latinText(words), font, size, width)) {
+  for (const row of wrapped(words, font, size, width)) {
     room(pen, size * 1.45);
-    pen.sheet.drawText(row, { x: margin, y: pen.y, size, font, color: colour });
+    font.draw(pen.sheet, row, { x: margin, y: pen.y, size, color: colour });
   }
 }
 
@@ -115,12 +119,12 @@ function room(pen: Pen, height: number): void {
   pen.y = page.height - margin - height;
 }
 
-function wrapped(words: string, font: PDFFont, size: number, width: number): string[] {
+function wrapped(words: string, font: Face, size: number, width: number): string[] {
   const rows: string[] = [];
   let row = '';
   for (const word of words.split(/\s+/)) {
     const longer = row === '' ? word : `${row} ${word}`;
-    if (row !== '' && font.widthOfTextAtSize(longer, size) > width) {
+    if (row !== '' && font.width(longer, size) > width) {
       rows.push(row);
       row = word;
     } else row = longer;
@@ -173,17 +177,16 @@ function row(pen: Pen, cells: readonly string[], isHead = false): void {
   const size = 9;
   const lines = cells.map((cell, n) => {
     const width = (columns[n + 1] ?? wide) - columns[n]! - 8;
-    return wrapped(latinText(cell), font, size, width);
+    return wrapped(cell, font, size, width);
   });
   const height = Math.max(...lines.map((each) => each.length)) * 12;
   room(pen, height + 3);
   lines.forEach((rows, n) =>
     rows.forEach((words, k) =>
-      pen.sheet.drawText(words, {
+      font.draw(pen.sheet, words, {
         x: margin + columns[n]!,
         y: pen.y + height - 9 - k * 12,
         size,
-        font,
         color: words === 'Out' ? red : ink,
       }),
     ),

@@ -1,7 +1,8 @@
 import type { StripTemplate } from '@gorvane/core/strip/template.ts';
-import type { PDFFont, PDFPage } from 'pdf-lib';
-import { PDFDocument, rgb, StandardFonts } from 'pdf-lib';
-import { latinText } from './pdf-text.ts';
+import type { PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb } from 'pdf-lib';
+import type { Face } from './pdf-face.ts';
+import { facesOf } from './pdf-face.ts';
 
 /** Points of PDF in a metre: 72 to the inch. */
 const point = 72 / 0.0254;
@@ -12,8 +13,8 @@ const grey = rgb(0.45, 0.45, 0.45);
 
 interface Pen {
   readonly document: PDFDocument;
-  readonly font: PDFFont;
-  readonly bold: PDFFont;
+  readonly font: Face;
+  readonly bold: Face;
 }
 
 const mm = (metres: number) => (metres * 1e3).toFixed(1);
@@ -22,10 +23,11 @@ const mm = (metres: number) => (metres * 1e3).toFixed(1);
 export async function templatePdf(heading: string, templates: readonly StripTemplate[]): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.setTitle(heading);
+  const faces = await facesOf(document);
   const pen: Pen = {
     document,
-    font: await document.embedFont(StandardFonts.Helvetica),
-    bold: await document.embedFont(StandardFonts.HelveticaBold),
+    font: faces.regular,
+    bold: faces.bold,
   };
   let sheet = newSheet(pen, heading);
   for (const template of templates) {
@@ -59,7 +61,7 @@ function newSheet(pen: Pen, heading: string): { page: PDFPage; y: number } {
 }
 
 /** 100 mm in steps of 1, and 4 in in eighths, from the same start. */
-function drawScale(sheet: PDFPage, font: PDFFont, y: number): void {
+function drawScale(sheet: PDFPage, font: Face, y: number): void {
   const line = (x: number, y1: number, y2: number, thickness = 0.6) =>
     sheet.drawLine({ start: { x, y: y1 }, end: { x, y: y2 }, thickness, color: black });
   sheet.drawLine({
@@ -112,6 +114,6 @@ function drawTemplate({ font, bold }: Pen, sheet: PDFPage, template: StripTempla
   });
 }
 
-function text(sheet: PDFPage, font: PDFFont, size: number, x: number, y: number, words: string): void {
-  sheet.drawText(latinText(words), { x, y, size, font, color: black });
+function text(sheet: PDFPage, font: Face, size: number, x: number, y: number, words: string): void {
+  font.draw(sheet, words, { x, y, size, color: black });
 }

@@ -17,11 +17,13 @@ import { certificateOf } from '../../unit/certificate.ts';
 import { obstructions, unitProgress } from '../../unit/progress.ts';
 import type { Unit, UnitEvent } from '../../unit/unit.ts';
 import { unitSchema } from '../../unit/unit.ts';
-import type { Archive } from '../archive.ts';
-import { archiveVersion, readArchive, tableNames } from '../archive.ts';
+import type { Archive } from '../archive-tables.ts';
+import { readArchive } from '../archive.ts';
+import { archiveVersion } from '../archive-manifest.ts';
+import { tableNames } from '../archive-tables.ts';
 import { dataVersion, migrated, migrations, recordsVersion } from './migrations.ts';
 
-const versions = ['1', '2', '3', '4', '5-archive-2', '5', '6', '7', '8', '9', '10'];
+const versions = ['1', '2', '3', '4', '5-archive-2', '5', '6', '7', '8', '9', '10', '11'];
 const tableOf = (name: string, table: string): Record<string, unknown>[] =>
   archivedJson(name, `${table}.json`)!;
 const versionOf = (name: string): number => archivedJson<{ version: number }>(name, 'manifest.json')!.version;

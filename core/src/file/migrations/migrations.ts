@@ -15,7 +15,7 @@ export interface Migration {
 }
 
 /** The version of stored records, in databases and archives alike. */
-export const dataVersion = 11;
+export const dataVersion = 12;
 
 /** The same list for the database and for archives. */
 export const migrations: readonly Migration[] = [
@@ -30,6 +30,8 @@ export const migrations: readonly Migration[] = [
   { from: 8, to: 9, up: piecesAndJoints },
   { from: 9, to: 10, up: toolsAsRecords },
   { from: 10, to: 11, up: instrumentsAsRecords },
+  // A plan stands once for all units that are built to it.
+  { from: 11, to: 12, up: {} },
 ];
 
 /** Archives counted by themselves up to 3: the oldest records that an archive of such a version may hold. */

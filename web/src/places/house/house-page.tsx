@@ -6,7 +6,6 @@ import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts
 import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import { useBenchDraft, useHouseDraft } from '../../draft/use-draft.ts';
@@ -23,7 +22,6 @@ import './house.css';
 export function HousePage() {
   const house = useHouseDraft();
   const bench = useBenchDraft();
-  const [done, setDone] = useState<string | undefined>();
   useUndoPlace(draftKey('house', houseId));
   if (!house || !bench) return null;
   return (
@@ -41,7 +39,7 @@ export function HousePage() {
         <Limits house={house} />
         <Figures house={house} />
         <Devices house={house} />
-        <DataPanel done={done} onDone={setDone} />
+        <DataPanel />
       </div>
     </>
   );

@@ -1,5 +1,5 @@
 import type { House } from '@gorvane/core/house/house.ts';
-import { usualLimits } from '@gorvane/core/house/house.ts';
+import { usualLimits } from '@gorvane/core/house/usual-shop.ts';
 import { parseDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatResistance, parseResistance } from '@gorvane/core/quantity/resistance.ts';

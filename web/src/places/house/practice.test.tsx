@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { fill, openAt } from '../../../test/open-at.tsx';
-import { startEmpty } from '../../data/archive.ts';
+import { startEmpty } from '../../data/start-empty.ts';
 import { database } from '../../data/database.ts';
 
 const house = async () => (await database.house.toArray())[0]!;

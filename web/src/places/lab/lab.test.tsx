@@ -202,7 +202,10 @@ describe('cables', () => {
     });
     const id = router.state.location.pathname.split('/').at(-1)!;
     openAt(`/leads/${receiver.id}/choose`);
-    await userEvent.selectOptions(await screen.findByLabelText('Cable'), id);
+    const cable = await screen.findByLabelText('Cable');
+    // Own cables are read after the page is drawn.
+    await waitFor(() => expect(cable.querySelector(`option[value="${id}"]`)).not.toBeNull());
+    await userEvent.selectOptions(cable, id);
     await waitFor(async () =>
       expect((await database.leads.get(receiver.id))!.ownCables[0]?.name).toBe('Reel 7 foam'),
     );

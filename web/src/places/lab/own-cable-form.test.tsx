@@ -6,7 +6,9 @@ import type { CableEntry, CoaxEntry } from '@gorvane/core/cable/construction.ts'
 import { fill, openAt } from '../../../test/open-at.tsx';
 import { addOwnCable } from '../../data/cables.ts';
 import { database } from '../../data/database.ts';
-import { exportEverything, importArchive, startEmpty } from '../../data/archive.ts';
+import { exportEverything } from '../../data/export-archive.ts';
+import { takeSoundFile } from '../../data/import-archive.ts';
+import { startEmpty } from '../../data/start-empty.ts';
 
 beforeEach(() => fill());
 
@@ -101,6 +103,6 @@ test('own cables travel with the archive', async () => {
   const bytes = await exportEverything();
   await startEmpty();
   expect(await database.cables.count()).toBe(0);
-  await importArchive(bytes);
+  await takeSoundFile(bytes);
   expect((await stored()).name).toBe('Cable from a data sheet');
 });

@@ -1,3 +1,4 @@
+import { facet } from '@gorvane/core/unit/facets.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
 import type { PlacesOnRun } from '@gorvane/core/prove/placed-diagnosis.ts';
@@ -9,7 +10,8 @@ import { useCallback, useMemo, useState } from 'react';
 import { useDraftState } from '../../draft/hooks.ts';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
-import { useUnit, useUnits } from '../../data/live.ts';
+import { useFoundUnits, useUnit, useUnitViews } from '../../data/live.ts';
+import type { SummaryRow } from '../../data/database.ts';
 import type { UnitView } from '../../data/live.ts';
 import { UndoButton } from '../../controls/undo-button.tsx';
 import type { Draft } from '../../draft/use-draft.ts';
@@ -33,6 +35,9 @@ import type { StageProps } from './stage-props.ts';
 import { UnitProof } from './unit-proof.tsx';
 import { stageSlugs } from './stage-slug.ts';
 import './lead.css';
+
+/** So many units of a lead can be chosen from here, and so many at work are held against their bags. */
+const [mostUnits, mostAtWork] = [60, 24];
 
 const nowhere: PlacesOnRun = { endIds: [], parts: [] };
 
@@ -126,6 +131,23 @@ function Unplannable({
   );
 }
 
+/** Units of a lead, oldest first; those at work with their records; and the one that is shown. */
+function useUnitsOfLead(leadId: string, unitId: string | null) {
+  const ofLead = facet('lead', leadId);
+  const found = useFoundUnits({ facets: [ofLead] }, { most: mostUnits });
+  const atWork = useFoundUnits(
+    { facets: [ofLead, facet('state', 'at work')] },
+    { most: mostAtWork, oldestFirst: true },
+  );
+  const workViews = useUnitViews(atWork?.units.map(({ id }) => id) ?? []) ?? [];
+  const shown = useUnit(unitId ?? undefined);
+  return {
+    units: [...(found?.units ?? [])].reverse(),
+    workViews,
+    view: shown?.unit.leadId === leadId ? shown : undefined,
+  };
+}
+
 function PlannedLead({
   problem,
   ...props
@@ -134,12 +156,7 @@ function PlannedLead({
   const { stage = 'choose' } = useParams();
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
-  const all = useUnits();
-  const units = useMemo(
-    () => (all ?? []).filter(({ unit }) => unit.leadId === lead.record.id),
-    [all, lead.record.id],
-  );
-  const view = units.find(({ unit }) => unit.id === search.get('unit'));
+  const { units, workViews, view } = useUnitsOfLead(lead.record.id, search.get('unit'));
   const frozen = view?.progress.plan;
   const unitPlan = useMemo(() => frozen && shownPlan(frozen), [frozen]);
   const [places, setPlaces] = useState<PlacesOnRun>(nowhere);
@@ -183,7 +200,7 @@ function PlannedLead({
               : 'A field holds text that does not parse: figures are from the last values that did.'}
           </p>
         )}
-        {(stage === 'strip' || stage === 'prove') && <CardChanges views={units} />}
+        {(stage === 'strip' || stage === 'prove') && <CardChanges views={workViews} />}
         <div className="stage-panel">
           <Panel {...props} view={view} onPlaces={showPlaces} />
         </div>
@@ -205,15 +222,16 @@ function endsInWords({ ends }: LeadPlan): string {
 }
 
 interface LeadHeadProps extends Pick<StageProps, 'lead' | 'plan' | 'view'> {
-  readonly units: readonly UnitView[];
+  readonly units: readonly SummaryRow[];
   readonly onUnit: (unitId: string | undefined) => void;
 }
 
 function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
   const toBuild =
-    view ??
-    units.find(({ progress }) => progress.started && !progress.finished) ??
-    units.find(({ progress }) => !progress.started);
+    view?.unit ??
+    units.find(({ state }) => state === 'at work' || state === 'set aside') ??
+    units.find(({ state }) => state === 'not started');
+  const isListed = !view || units.some(({ id }) => id === view.unit.id);
   return (
     <div className="page-head">
       <h1>{lead.record.name}</h1>
@@ -228,12 +246,13 @@ function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
           onChange={({ currentTarget }) => onUnit(currentTarget.value || undefined)}
           data={[
             { value: '', label: 'the design' },
-            ...units.map(({ unit }) => ({ value: unit.id, label: unit.serial })),
+            ...units.map(({ id, serial }) => ({ value: id, label: serial })),
+            ...(isListed ? [] : [{ value: view.unit.id, label: view.unit.serial }]),
           ]}
         />
         {toBuild && (
-          <Button component={Link} to={`/build/${toBuild.unit.id}`}>
-            Build {toBuild.unit.serial}
+          <Button component={Link} to={`/build/${toBuild.id}`}>
+            Build {toBuild.serial}
           </Button>
         )}
       </div>

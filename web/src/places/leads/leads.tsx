@@ -8,17 +8,21 @@ import { Link } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
 import { copyLead } from '../../data/new-lead.ts';
 import { markDeleted } from '../../data/records.ts';
-import { useHouse, useLeads, useUnits } from '../../data/live.ts';
+import { useCounts, useHouse, useLeads } from '../../data/live.ts';
 import { useSavedPlan } from '../../draft/use-plan.ts';
 import { Run } from '../../drawing/run.tsx';
 import './leads.css';
+
+/** Each row draws its lead: so many at once. */
+const leadsAtOnce = 40;
 
 /** The designs: each row with its own small run. */
 export function Leads() {
   const house = useHouse();
   const leads = useLeads();
-  const units = useUnits() ?? [];
+  const units = useCounts('lead');
   const [text, setText] = useState('');
+  const [shown, setShown] = useState(leadsAtOnce);
   if (!house || !leads) return null;
   const wanted = text.toLowerCase();
   const found = leads.filter(({ name, purpose }) => `${name} ${purpose}`.toLowerCase().includes(wanted));
@@ -50,15 +54,15 @@ export function Leads() {
         <p>No lead has &ldquo;{text}&rdquo; in its name or purpose.</p>
       )}
       <ul className="lead-rows">
-        {found.map((lead) => (
-          <LeadRow
-            key={lead.id}
-            lead={lead}
-            house={house}
-            units={units.filter(({ unit }) => unit.leadId === lead.id).length}
-          />
+        {found.slice(0, shown).map((lead) => (
+          <LeadRow key={lead.id} lead={lead} house={house} units={units?.get(lead.id) ?? 0} />
         ))}
       </ul>
+      {found.length > shown && (
+        <Button variant="default" onClick={() => setShown(shown + leadsAtOnce)}>
+          Show {Math.min(leadsAtOnce, found.length - shown)} more of {found.length - shown}
+        </Button>
+      )}
     </>
   );
 }

@@ -8,10 +8,11 @@ import { Link, useParams } from 'react-router';
 import { CameBack } from '../../controls/came-back.tsx';
 import { Empty } from '../../controls/empty.tsx';
 import { Photographs } from '../../controls/photograph.tsx';
-import { marksOf } from '../../controls/unit-state.ts';
+import { marksOf } from '@gorvane/core/unit/unit-state.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useUnit } from '../../data/live.ts';
+import { planProblem, usePlanState } from '../../data/plan-check.ts';
 import { Run } from '../../drawing/run.tsx';
 import { useHappeningWords } from './happening-words.ts';
 
@@ -36,6 +37,8 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
   const { unit, events, progress } = view;
   const plan = useMemo(() => progress.plan && shownPlan(progress.plan), [progress.plan]);
   const findings = useMemo(() => verifyChain(events), [events]);
+  const state = usePlanState(unit, events);
+  const problem = state && planProblem[state];
   const word = useHappeningWords(progress.steps);
   return (
     <>
@@ -74,6 +77,7 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
           ? `● Record chain whole, ${events.length} entries.`
           : `■ ${findings.map(wordFinding).join(' ')}`}
       </p>
+      {problem && <p className="out">■ {problem}</p>}
       <Photographs photographs={progress.photographs} />
       <Table head={['No.', 'When', 'Who', 'What']}>
         {events.map((event) => (

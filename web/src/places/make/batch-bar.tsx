@@ -3,7 +3,7 @@ import type { BatchMode } from '@gorvane/core/unit/batch.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import { SegmentedControl } from '@mantine/core';
 import { Link } from 'react-router';
-import { stateWords } from '../../controls/unit-state.ts';
+import { stateWords } from '@gorvane/core/unit/unit-state.ts';
 import type { UnitView } from '../../data/live.ts';
 
 interface BatchBarProps {

@@ -11,7 +11,7 @@ import { Button, Group, Progress } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
-import { stateWords } from '../../controls/unit-state.ts';
+import { stateWords } from '@gorvane/core/unit/unit-state.ts';
 import { saveUnitFile } from '../../controls/unit-file.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useLeads, useOrders, useUnitsOfLine } from '../../data/live.ts';

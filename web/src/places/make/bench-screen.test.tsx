@@ -4,8 +4,10 @@ import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, unitOf } from '../../../test/open-at.tsx';
-import { exportUnit, importArchive } from '../../data/archive.ts';
+import { exportUnit } from '../../data/export-archive.ts';
+import { takeSoundFile } from '../../data/import-archive.ts';
 import { database } from '../../data/database.ts';
+import { readUnit } from '../../data/unit-records.ts';
 import { eventsOfUnit, unitsOfLine } from '../../data/unit-records.ts';
 import { recordHappenings, startUnit } from '../../data/units.ts';
 import { calledOf } from '@gorvane/core/testing/step-called.ts';
@@ -216,7 +218,7 @@ describe('nothing is lost, nothing is doubled', () => {
     openAt(`/build/${third.id}`);
     await title('Measure the strip, end B');
     const before = (await happenings()).length;
-    const full = jest.spyOn(database.events, 'add').mockImplementation((() => {
+    const full = jest.spyOn(database.records, 'put').mockImplementation((() => {
       const error = new Error('full');
       error.name = 'QuotaExceededError';
       return Promise.reject(error);
@@ -254,20 +256,22 @@ describe('nothing is lost, nothing is doubled', () => {
     // The other bench has nothing of it.
     for (const table of [
       database.units,
-      database.events,
+      database.records,
+      database.summaries,
+      database.postings,
       database.leads,
       database.orders,
       database.gaugeCards,
     ])
       await table.clear();
-    await importArchive(file);
+    await takeSoundFile(file);
     openAt(`/build/${third.id}`);
     await title(/OS-0003 is set aside/);
     await userEvent.click(screen.getByRole('button', { name: 'Take it up again here' }));
     await title('Measure the strip, end B');
     press('PageDown');
     await title('Offer the connector up, end B');
-    await importArchive(await exportUnit(third.id));
+    await takeSoundFile(await exportUnit(third.id));
     expect((await happenings()).length).toBe(count + 2);
     expect(await database.house.count()).toBe(1);
   });
@@ -301,8 +305,8 @@ describe('a batch', () => {
     const stock = within(screen.getByRole('region', { name: 'Drawn from stock' }));
     expect(stock.getByRole('row', { name: /^TNC plug 6/ })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Start the other 3' }));
-    await waitFor(async () => expect((await database.units.get(fifth.id))!.plan).not.toBeNull());
-    expect((await database.units.get(fifth.id))!.plan!.firstArticle).toBe(false);
+    await waitFor(async () => expect((await readUnit(fifth.id))!.plan).not.toBeNull());
+    expect((await readUnit(fifth.id))!.plan!.firstArticle).toBe(false);
   });
 
   test('a batch that is not here says so', async () => {
@@ -327,7 +331,7 @@ describe('a first article', () => {
     expect(bar()).toBe('First article: measure it whole');
     press('PageDown');
     await title('Measure the strip, end A');
-    const { strips, cards } = (await database.units.get(seventh.id))!.plan!;
+    const { strips, cards } = (await readUnit(seventh.id))!.plan!;
     const cuts = strips.find(({ endId }) => endId === 'A')!.cuts;
     for (const { layer, position } of cuts)
       await userEvent.type(
@@ -347,7 +351,7 @@ describe('a first article', () => {
     expect(card.features.stemLength!.state).toBe('measured');
     expect(card.features.stemLength!.value).toBeCloseTo(cards[0]!.features.stemLength!.value - 1.6e-3, 5);
     await startUnit(eighth.id);
-    const plan = (await database.units.get(eighth.id))!.plan!;
+    const plan = (await readUnit(eighth.id))!.plan!;
     expect(plan.firstArticle).toBe(false);
     expect(plan.lead.cutCorrection).toBeCloseTo(0.004, 6);
     expect(plan.strips[0]!.cuts[0]!.position.value).toBeCloseTo(cuts[0]!.position.value - 1.6e-3, 5);

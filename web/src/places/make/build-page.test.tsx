@@ -4,6 +4,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, unitOf } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
+import { readUnit } from '../../data/unit-records.ts';
 import { eventsOfUnit } from '../../data/unit-records.ts';
 import { recordHappenings } from '../../data/units.ts';
 import { calledOf } from '@gorvane/core/testing/step-called.ts';
@@ -204,7 +205,7 @@ describe('before the first step and after the last', () => {
     await title('Build unit OS-0004');
     press(' ');
     await title('Count the parts and cut the cable');
-    expect((await database.units.get(fourth.id))!.plan!.steps.length).toBe(38);
+    expect((await readUnit(fourth.id))!.plan!.steps.length).toBe(38);
 
     const lead = demo.leads.find(({ id }) => id === fourth.leadId)!;
     await database.leads.put({ ...lead, fittedEndIds: ['A', 'B'] });
@@ -213,7 +214,7 @@ describe('before the first step and after the last', () => {
     await title('Build unit OS-0005');
     press(' ');
     expect(await screen.findByText(/cannot be threaded as it stands/)).toBeTruthy();
-    expect((await database.units.get(fifth.id))!.plan).toBeNull();
+    expect((await readUnit(fifth.id))!.plan).toBeNull();
   });
 
   test('a finished unit offers its papers and the next unit of the line', async () => {

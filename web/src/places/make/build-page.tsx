@@ -1,6 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
 import { useHouse, useUnit } from '../../data/live.ts';
+import { planProblem } from '../../data/plan-check.ts';
 import { AsideScreen } from './aside-screen.tsx';
 import { Building } from './building.tsx';
 import { StartScreen } from './start-screen.tsx';
@@ -24,6 +25,16 @@ export function BuildPage() {
       </main>
     );
   const { unit, progress } = view;
+  if (progress.started && !progress.plan)
+    return (
+      <main className="build">
+        <Empty title={`The plan of ${unit.serial} is missing`}>
+          <p>
+            {planProblem.missing} Its record stands in the <Link to={`/log/${unit.id}`}>Log</Link>.
+          </p>
+        </Empty>
+      </main>
+    );
   if (!progress.plan || !progress.started) return <StartScreen view={view} />;
   if (progress.scrapped !== null || progress.aside !== null)
     return <AsideScreen view={view} frozen={progress.plan} />;

@@ -3,6 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, receiver, unitOf } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
+import { readUnit } from '../../data/unit-records.ts';
 import { eventsOfUnit } from '../../data/unit-records.ts';
 import { recordHappenings, startUnit } from '../../data/units.ts';
 
@@ -41,11 +42,11 @@ describe('a card that changes after the start', () => {
     const words = within(await notice());
     expect(words.getByText(/Stop|stop/).textContent).toMatch(/when OS-0004 was started/);
     expect(words.getByText(/^Cuts that move: Dielectric end, end A: \d+\.\d to \d+\.\d mm/)).toBeTruthy();
-    const before = (await database.units.get(fourth.id))!.plan;
+    const before = (await readUnit(fourth.id))!.plan;
     await userEvent.click(words.getByRole('button', { name: 'Use it from here' }));
     await waitFor(() => expect(screen.queryByRole('status', { name: /^Card changed/ })).toBeNull());
     expect(await kinds(fourth.id)).toContain('card used');
-    expect((await database.units.get(fourth.id))!.plan).toEqual(before);
+    expect((await readUnit(fourth.id))!.plan).toEqual(before);
   });
 
   test('pressed twice, or in two tabs, it is decided once', async () => {

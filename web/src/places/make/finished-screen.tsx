@@ -2,7 +2,7 @@ import { isAtWork } from '@gorvane/core/unit/progress.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { Button, Group } from '@mantine/core';
 import { Link } from 'react-router';
-import { marksOf } from '../../controls/unit-state.ts';
+import { marksOf } from '@gorvane/core/unit/unit-state.ts';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { UnitView } from '../../data/live.ts';
 import { useUnitsOfLine } from '../../data/live.ts';

@@ -11,7 +11,7 @@ import { rangeText } from './span-text.ts';
 import { clockWords } from './timer-panel.tsx';
 import type { Timer } from './use-timer.ts';
 import { useBenchDraft } from '../../draft/use-draft.ts';
-import { marksOf } from '../../controls/unit-state.ts';
+import { marksOf } from '@gorvane/core/unit/unit-state.ts';
 import { Run } from '../../drawing/run.tsx';
 
 interface StepHeadProps {

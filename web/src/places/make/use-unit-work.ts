@@ -46,6 +46,12 @@ function isFree(
   );
 }
 
+/** Pressed twice before the screen has followed: what stands in the record is not written again. */
+function standsAlready({ cut, on }: UnitProgress, happening: UnitHappening): boolean {
+  if (happening.kind === 'part cut') return cut.has(happening.partId);
+  return happening.kind === 'part on' && on.has(happening.partId);
+}
+
 /** What is written of a unit at work: answers, steps passed, giving it up, setting it aside. */
 export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput) {
   const { unit, progress } = view;
@@ -72,7 +78,9 @@ export function useUnitWork({ view, frozen, onPassed, onWritten }: UnitWorkInput
       recordHappenings(unit.id, (now) => {
         // Another tab has passed this step meanwhile: what is pressed here is about what is gone.
         if (isCurrentHere && now.done.has(at.id)) return [];
-        const happenings = typeof told === 'function' ? told(now) : told;
+        const happenings = (typeof told === 'function' ? told(now) : told).filter(
+          (happening) => !standsAlready(now, happening),
+        );
         count = happenings.length;
         passed = andGoOn && now.current?.id === at.id && isFree(now, at, frozen, happenings);
         if (!passed) return happenings;

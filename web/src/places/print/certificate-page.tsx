@@ -17,17 +17,22 @@ import {
 import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
+import type { UnitEvent } from '@gorvane/core/unit/unit.ts';
 import { useUnit } from '../../data/live.ts';
+import { planProblem, usePlanState } from '../../data/plan-check.ts';
 import './print.css';
+
+const noEvents: readonly UnitEvent[] = [];
 
 /** The certificate of a unit: what it is, how it was proved, every limit, every waiver and every repair. */
 export function CertificatePage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
+  const state = usePlanState(view?.unit, view?.events ?? noEvents);
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
-  if (!view) return null;
+  if (!view || !state) return null;
   const { unit, progress, events } = view;
-  const certificate = unit.plan && certificateOf(unit, unit.plan, progress, events);
+  const certificate = unit.plan && certificateOf(unit, unit.plan, progress, events, state === 'as frozen');
   return (
     <main className="print-page">
       <div className="no-print print-actions">
@@ -38,7 +43,7 @@ export function CertificatePage() {
       {certificate ? (
         <CertificateSheet certificate={certificate} />
       ) : (
-        <p>This unit has not been started: there is nothing to certify.</p>
+        <p>{planProblem[state] ?? 'This unit has not been started: there is nothing to certify.'}</p>
       )}
     </main>
   );
@@ -92,6 +97,7 @@ function CertificateSheet({ certificate }: { readonly certificate: Certificate }
           </ul>
         </section>
       )}
+      {!certificate.planHolds && <p className="out">■ {planProblem.changed}</p>}
       <p className={chain.whole ? undefined : 'out'}>
         Record of {chain.entries} entries, chain {chain.whole ? 'whole' : 'NOT whole: see the Log'}. Last hash{' '}
         <span className="reading hash">{chain.hash}</span>

@@ -83,7 +83,10 @@ function provedWords({ unit, progress }: UnitView): string {
 function useQr(text: string | undefined): string | undefined {
   const [svg, setSvg] = useState<string | undefined>();
   useEffect(() => {
-    if (text) void drawQr(text, { type: 'svg', margin: 0, errorCorrectionLevel: 'M' }).then(setSvg);
+    if (text)
+      void drawQr(text, { type: 'svg', margin: 0, errorCorrectionLevel: 'M' }).then(setSvg, () =>
+        setSvg(undefined),
+      );
   }, [text]);
   return svg;
 }

@@ -14,7 +14,7 @@ import { Empty } from '../../controls/empty.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import type { UnitView } from '../../data/live.ts';
-import { useLeads, useOrders, useUnits } from '../../data/live.ts';
+import { leadWords, useLeadNames, useOrders, useUnitsOfOrder } from '../../data/live.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 import { SpreadStrip } from '../../drawing/spread-strip.tsx';
 import './order-page.css';
@@ -23,10 +23,9 @@ import './order-page.css';
 export function ProveOrderPage() {
   const { orderId } = useParams();
   const orders = useOrders();
-  const units = useUnits();
+  const units = useUnitsOfOrder(orderId);
   if (!orders || !units) return null;
   const order = orders.find(({ id }) => id === orderId);
-  const mine = units.filter(({ unit }) => unit.orderId === orderId);
   if (!order)
     return (
       <Empty title="This order is not here">
@@ -36,7 +35,7 @@ export function ProveOrderPage() {
         </p>
       </Empty>
     );
-  const started = mine.filter(({ progress }) => progress.started && progress.scrapped === null);
+  const started = units.filter(({ progress }) => progress.started && progress.scrapped === null);
   return (
     <>
       <div className="page-head">
@@ -52,7 +51,7 @@ export function ProveOrderPage() {
         <OrderLine
           key={line.id}
           line={line}
-          units={mine.filter(({ unit, progress }) => unit.lineId === line.id && progress.scrapped === null)}
+          units={units.filter(({ unit, progress }) => unit.lineId === line.id && progress.scrapped === null)}
         />
       ))}
     </>
@@ -88,15 +87,16 @@ function AskedProof({ order }: { readonly order: Order }) {
 type Line = Order['lines'][number];
 
 function OrderLine({ line, units }: { readonly line: Line; readonly units: readonly UnitView[] }) {
-  const lead = useLeads()?.find(({ id }) => id === line.leadId);
+  const names = useLeadNames();
+  const lead = names ? leadWords(names, line.leadId) : '';
   const [goldenId, setGolden] = useKeptValue<string>(`golden/${line.id}`, '');
   const proved = useMemo(() => units.flatMap(asProved), [units]);
   const found = useMemo(() => spreads(proved, goldenId || undefined), [proved, goldenId]);
   const marked = marksBySerial(found);
   return (
-    <section aria-label={lead?.name ?? 'Order line'} className="order-line">
+    <section aria-label={lead || 'Order line'} className="order-line">
       <h2>
-        {lead?.name ?? 'A lead that was deleted'}, {units.length} {units.length === 1 ? 'unit' : 'units'}
+        {lead}, {units.length} {units.length === 1 ? 'unit' : 'units'}
       </h2>
       <ul className="unit-row">
         {units.map(({ unit, progress }) => (

@@ -1,6 +1,7 @@
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Instrument, InstrumentKind } from '@gorvane/core/house/instrument.ts';
-import { instrumentKinds, newInstrument } from '@gorvane/core/house/instrument.ts';
+import { instrumentKinds } from '@gorvane/core/house/instrument.ts';
+import { newInstrument } from '@gorvane/core/house/new-instrument.ts';
 import {
   bandText,
   insulationText,
@@ -12,7 +13,7 @@ import {
   parseOff,
   readsText,
 } from '@gorvane/core/house/instrument-text.ts';
-import { isOverdue } from '@gorvane/core/reading/reading.ts';
+import { isOverdue } from '@gorvane/core/reading/overdue.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import { Button, NativeSelect, TextInput } from '@mantine/core';

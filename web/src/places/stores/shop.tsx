@@ -1,6 +1,6 @@
 import { parseShrink } from '@gorvane/core/house/shrink.ts';
 import type { House } from '@gorvane/core/house/house.ts';
-import { shopTools } from '@gorvane/core/house/house.ts';
+import { shopTools } from '@gorvane/core/house/usual-shop.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { decimalOf } from '@gorvane/core/quantity/number.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';

@@ -6,7 +6,7 @@ import {
   wiggleSeconds,
 } from '@gorvane/core/instrument/reading-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
-import { isOverdue } from '@gorvane/core/reading/reading.ts';
+import { isOverdue } from '@gorvane/core/reading/overdue.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
 import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
 import { Button, Group, Progress } from '@mantine/core';

@@ -1,13 +1,14 @@
+import { facet } from '@gorvane/core/unit/facets.ts';
 import { Button } from '@mantine/core';
-import { useSearchParams } from 'react-router';
-import { useUnits } from '../../../data/live.ts';
+import { Link, useSearchParams } from 'react-router';
+import { useFoundUnits } from '../../../data/live.ts';
 
 /** The started units of a lead: which is on the bench to be proved. */
 export function PickUnit({ leadId }: { readonly leadId: string }) {
-  const all = useUnits();
+  const found = useFoundUnits({ facets: [facet('lead', leadId), facet('started', 'yes')] }, { most: 40 });
   const [, setSearch] = useSearchParams();
-  if (!all) return null;
-  const started = all.filter(({ unit, progress }) => unit.leadId === leadId && progress.started);
+  if (!found) return null;
+  const started = [...found.units].reverse();
   return (
     <>
       <h2>Prove which unit?</h2>
@@ -17,11 +18,16 @@ export function PickUnit({ leadId }: { readonly leadId: string }) {
           here.
         </p>
       )}
-      {started.map(({ unit, progress }) => (
-        <Button key={unit.id} variant="default" onClick={() => setSearch({ unit: unit.id })}>
-          {unit.serial}, {progress.finished ? 'finished' : progress.current?.stage}
+      {started.map(({ id, serial, state, stage }) => (
+        <Button key={id} variant="default" onClick={() => setSearch({ unit: id })}>
+          {serial}, {state === 'finished' ? 'finished' : stage}
         </Button>
       ))}
+      {found.count > started.length && (
+        <p className="soft">
+          The last {started.length} of {found.count}; the others are in the <Link to="/log">Log</Link>.
+        </p>
+      )}
     </>
   );
 }

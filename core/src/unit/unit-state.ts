@@ -1,6 +1,6 @@
-import type { RecordedProof, UnitProgress } from '@gorvane/core/unit/progress.ts';
-import { isOverdue } from '@gorvane/core/reading/reading.ts';
-import { instrumentsOf } from '@gorvane/core/reading/typed-from.ts';
+import type { RecordedProof, UnitProgress } from './progress.ts';
+import { isOverdue } from '../reading/overdue.ts';
+import { instrumentsOf } from '../reading/typed-from.ts';
 
 /** Where a unit stands, in words. */
 export function stateWords(progress: UnitProgress): string {

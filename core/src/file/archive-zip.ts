@@ -1,0 +1,113 @@
+import type { Entry, FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
+import {
+  BlobWriter,
+  configure,
+  Uint8ArrayReader,
+  ZipReader,
+  ZipWriter,
+} from '@zip.js/zip.js/lib/zip-core-native.js';
+import { notAZip } from './archive.ts';
+import { ArchiveError } from './archive-error.ts';
+import { checkFile, manifestName, readManifest } from './archive-manifest.ts';
+import { BlockReader } from './block-reader.ts';
+import type { ArchivePart } from './archive-part.ts';
+import { archiveReader } from './archive-reader.ts';
+import type { PutFile } from './archive-writer.ts';
+import { SizeGuard, UnpackError } from './unpack.ts';
+
+// It runs in a worker already.
+configure({ useWebWorkers: false });
+
+/** An archive of any size, read file by file: never more of it in memory than one file and the plans. */
+export interface OpenedArchive {
+  /** How many files it has. */
+  readonly count: number;
+  /** Its parts in order, from the beginning. @throws ArchiveError where a file is not the one that was written. */
+  readonly parts: () => AsyncGenerator<ArchivePart>;
+  /** The same of a file that was read once before: its checksums are not looked at again. */
+  readonly partsAgain: () => AsyncGenerator<ArchivePart>;
+}
+
+/** Opens an archive. @throws ArchiveError when it is none that can be taken. */
+export async function openArchive(file: Blob): Promise<OpenedArchive> {
+  const zip = new ZipReader(new BlockReader(file));
+  const entries = await listed(zip);
+  const byName = new Map(entries.map((entry) => [entry.filename, entry]));
+  const manifest = byName.get(manifestName);
+  const listing = readManifest(manifest && (await bytesOf(manifest)), [...byName.keys()]);
+  async function* parts(isChecked: boolean) {
+    const reader = archiveReader(listing);
+    for (const name of reader.order) {
+      const bytes = await bytesOf(byName.get(name)!);
+      if (!isChecked) checkFile(listing, name, await sha256(bytes));
+      yield reader.take(name, bytes);
+    }
+  }
+  const { order } = archiveReader(listing);
+  return { count: order.length, parts: () => parts(false), partsAgain: () => parts(true) };
+}
+
+/** By the platform: many times as fast as in script. */
+async function sha256(bytes: Uint8Array): Promise<string> {
+  const hash = await crypto.subtle.digest('SHA-256', bytes as Uint8Array<ArrayBuffer>);
+  return Array.from(new Uint8Array(hash), (byte) => byte.toString(16).padStart(2, '0')).join('');
+}
+
+async function listed(zip: ZipReader<unknown>): Promise<FileEntry[]> {
+  const guard = new SizeGuard();
+  const entries = await zip.getEntries().catch((): Entry[] => {
+    throw new ArchiveError(notAZip);
+  });
+  try {
+    for (const { filename, uncompressedSize } of entries) guard.check(filename, uncompressedSize);
+  } catch (error) {
+    throw error instanceof UnpackError
+      ? new ArchiveError(`This zip is not unpacked. ${error.message}`)
+      : error;
+  }
+  return entries.filter((entry): entry is FileEntry => !entry.directory);
+}
+
+/** The bytes of one file, at most as many as the zip says that it has. */
+async function bytesOf(entry: FileEntry): Promise<Uint8Array> {
+  const bytes = new Uint8Array(entry.uncompressedSize);
+  let at = 0;
+  const into = new WritableStream<Uint8Array>({
+    write(chunk) {
+      if (at + chunk.length > bytes.length)
+        throw new ArchiveError(`${entry.filename.slice(0, 80)} is larger than this zip says.`);
+      bytes.set(chunk, at);
+      at += chunk.length;
+    },
+  });
+  try {
+    await entry.getData(into);
+  } catch (error) {
+    if (error instanceof ArchiveError) throw error;
+    throw new ArchiveError(
+      `${entry.filename.slice(0, 80)} cannot be unpacked: the file is damaged or cut off.`,
+    );
+  }
+  return at === bytes.length ? bytes : bytes.slice(0, at);
+}
+
+/** A zip that is written file by file. */
+export class ZipFile {
+  private readonly zip = new ZipWriter(new BlobWriter('application/zip'), { level: 4 });
+  private pending: Promise<unknown>[] = [];
+
+  readonly put: PutFile = (name, bytes) => {
+    this.pending.push(this.zip.add(name, new Uint8ArrayReader(bytes)));
+  };
+
+  /** Until all that was put is in it. */
+  async written(): Promise<void> {
+    await Promise.all(this.pending);
+    this.pending = [];
+  }
+
+  async close(): Promise<Blob> {
+    await this.written();
+    return this.zip.close();
+  }
+}

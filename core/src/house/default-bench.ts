@@ -1,0 +1,16 @@
+import { firstRevision } from '../record/revise.ts';
+import type { Bench } from './bench.ts';
+import { benchId } from './house-id.ts';
+
+/** A bench that nobody has set up yet. */
+export function defaultBench(now: string): Bench {
+  return {
+    ...firstRevision(benchId, now),
+    name: 'Bench one',
+    serialPrefix: 'B1',
+    nextSerial: 1,
+    firstUnit: 'mm',
+    theme: 'paper',
+    stepDepth: 'first time',
+  };
+}

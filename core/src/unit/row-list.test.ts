@@ -1,0 +1,28 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { inAny, inBoth, withoutRow, withRow } from './row-list.ts';
+
+const rows = fc.uniqueArray(fc.nat(200), { maxLength: 60 });
+const listOf = (numbers: readonly number[]) => Uint16Array.from(numbers).sort();
+const ascending = (numbers: Iterable<number>) => [...new Set(numbers)].sort((a, b) => a - b);
+
+test('a list of rows is a set that stays in order', () => {
+  fc.assert(
+    fc.property(rows, fc.nat(200), (numbers, row) => {
+      const list = listOf(numbers);
+      expect([...withRow(list, row)]).toEqual(ascending([...numbers, row]));
+      expect([...withoutRow(list, row)]).toEqual(ascending(numbers.filter((each) => each !== row)));
+      expect(withRow(withRow(list, row), row)).toEqual(withRow(list, row));
+    }),
+  );
+});
+
+test('what stands in both, and what in any', () => {
+  fc.assert(
+    fc.property(rows, rows, rows, (a, b, c) => {
+      const [left, right, third] = [listOf(a), listOf(b), listOf(c)];
+      expect([...inBoth(left, right)]).toEqual(ascending(a.filter((row) => b.includes(row))));
+      expect([...inAny([left, right, third])]).toEqual(ascending([...a, ...b, ...c]));
+    }),
+  );
+});

@@ -1,0 +1,267 @@
+import { execFileSync, spawn } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { parseArgs } from 'node:util';
+import type { Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
+import { launchOptions } from '../e2e/browser.ts';
+
+/**
+ * Speeds with years of units in a real browser: `npm run bench -- --units 20000`, or `--archive` with a file that
+ * `npm run shop` wrote. Rows are added to `bench.json`.
+ */
+const { values } = parseArgs({
+  options: { units: { type: 'string', default: '1000' }, archive: { type: 'string' } },
+});
+const folder = mkdtempSync(join(tmpdir(), 'bench-'));
+const port = 4794;
+const address = `http://127.0.0.1:${port}`;
+
+interface Row {
+  readonly work: string;
+  readonly reachMs: number;
+  readonly ms: number;
+}
+const rows: Row[] = [];
+const say = (work: string, reachMs: number, ms: number) => {
+  rows.push({ work, reachMs, ms });
+  console.log(`${ms.toFixed(0).padStart(8)} ms  of ${reachMs} ms  ${work}`);
+};
+
+const median = (times: readonly number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]!;
+
+async function timed(work: () => Promise<unknown>): Promise<number> {
+  const start = performance.now();
+  await work();
+  return performance.now() - start;
+}
+
+/** Clicks something in the page and waits, in the page, until an XPath holds; milliseconds. */
+const clicked = (page: Page, selector: string, until: string): Promise<number> =>
+  page.evaluate(
+    async ([what, wanted]) => {
+      const start = performance.now();
+      document.querySelector<HTMLElement>(what!)!.click();
+      const holds = () => document.evaluate(wanted!, document, null, XPathResult.BOOLEAN_TYPE).booleanValue;
+      await new Promise<void>((resolve) => {
+        const observer = new MutationObserver(() => holds() && resolve());
+        observer.observe(document.body, {
+          childList: true,
+          subtree: true,
+          characterData: true,
+          attributes: true,
+        });
+        if (holds()) resolve();
+      });
+      return performance.now() - start;
+    },
+    [selector, until],
+  );
+
+/** Sets a field as a person does and waits, in the page, until an element holds a text. */
+const filled = (page: Page, label: string, value: string, within: string, text: string): Promise<number> =>
+  page.evaluate(
+    async ([name, typed, where, wanted]) => {
+      const field = document.querySelector<HTMLInputElement | HTMLSelectElement>(`[aria-label^="${name}"]`)!;
+      const start = performance.now();
+      Object.getOwnPropertyDescriptor(Object.getPrototypeOf(field), 'value')!.set!.call(field, typed);
+      field.dispatchEvent(
+        new Event(field instanceof HTMLSelectElement ? 'change' : 'input', { bubbles: true }),
+      );
+      const holds = () => new RegExp(wanted!).test(document.querySelector(where!)?.textContent ?? '');
+      await new Promise<void>((resolve) => {
+        const observer = new MutationObserver(() => holds() && resolve());
+        observer.observe(document.body, { childList: true, subtree: true, characterData: true });
+        if (holds()) resolve();
+      });
+      return performance.now() - start;
+    },
+    [label, value, within, text],
+  );
+
+/** Processes of this browser. */
+const processesOf = (profile: string): string[] =>
+  readdirSync('/proc').filter((pid) => {
+    try {
+      return /^\d+$/.test(pid) && readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(profile);
+    } catch {
+      return false;
+    }
+  });
+
+/** Begins to look anew for the largest memory of each. */
+function forgetMemory(profile: string): void {
+  for (const pid of processesOf(profile)) writeFileSync(`/proc/${pid}/clear_refs`, '5');
+}
+
+/** Largest memory that one of them has had since, megabytes. */
+function mostMemory(profile: string): number {
+  const peaks = processesOf(profile).map((pid) => {
+    const [, kilobytes = '0'] = /VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8')) ?? [];
+    return Number(kilobytes) / 1000;
+  });
+  return Math.max(0, ...peaks);
+}
+
+const sayMemory = (work: string, profile: string) =>
+  console.log(
+    `${mostMemory(profile).toFixed(0).padStart(8)} MB  of 500 MB  most memory of a process, ${work}`,
+  );
+
+async function firstVisit(page: Page): Promise<void> {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  const scripts = new Set<string>();
+  let bytes = 0;
+  session.on(
+    'Network.responseReceived',
+    ({ requestId, type }) => type === 'Script' && scripts.add(requestId),
+  );
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    if (scripts.has(requestId)) bytes += encodedDataLength;
+  });
+  await page.goto(address);
+  await page.getByRole('heading', { name: 'Orders' }).waitFor();
+  await page.waitForLoadState('networkidle');
+  console.log(`${(bytes / 1000).toFixed(0).padStart(8)} kB  of 250 kB  JavaScript sent at the first visit`);
+  await session.detach();
+}
+
+async function measure(page: Page, archive: string, units: number, profile: string): Promise<void> {
+  await page.goto(`${address}/house`);
+  const read = page.getByText(/records added/);
+  say(
+    `import of ${units} units through the page`,
+    units * 6,
+    await timed(async () => {
+      await page.getByLabel('Archive to import').setInputFiles(archive);
+      await read.waitFor({ timeout: 0 });
+    }),
+  );
+  sayMemory('import', profile);
+  await places(page, units);
+  await build(page, units);
+  await page.goto(`${address}/house`);
+  forgetMemory(profile);
+  const exported = page.getByRole('button', { name: 'Export everything' });
+  await exported.click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  say('export stopped', 1000, await timed(() => page.getByText('Stopped. Nothing was changed.').waitFor()));
+  const download = page.waitForEvent('download', { timeout: 0 });
+  say(
+    `export of ${units} units`,
+    units * 3,
+    await timed(async () => {
+      await exported.click();
+      await (await download).saveAs(join(folder, 'out.zip'));
+    }),
+  );
+  sayMemory('export', profile);
+}
+
+async function places(page: Page, units: number): Promise<void> {
+  await page.goto(address);
+  await page.getByRole('heading', { name: 'Orders' }).waitFor();
+  const [bench, log]: [number[], number[]] = [[], []];
+  for (let n = 0; n < 5; n++) {
+    log.push(await clicked(page, 'a[href="/log"]', "boolean(//h1[.='Log'] and //tbody/tr)"));
+    bench.push(await clicked(page, 'a[href="/"]', "boolean(//h2[@id='orders'] and //h2[@id='in-hand'])"));
+  }
+  say(`Bench, of ${units} units`, 150, median(bench));
+  say(`Log, first page, of ${units} units`, 150, median(log));
+  await page.goto(`${address}/log?state=finished`);
+  await page.locator('tbody tr').first().waitFor();
+  say(
+    'Log filtered by two things',
+    100,
+    await filled(page, 'Trouble seen', 'cold', '.page-head', '^Log\\d+ of'),
+  );
+  const serial = String(Math.ceil(units / 2)).padStart(6, '0');
+  await page.keyboard.press('Control+k');
+  await page.getByLabel(/^Find a lead/).waitFor();
+  say('finder answer', 150, await filled(page, 'Find a lead', serial, '.finder', `OS-${serial}`));
+  await page.keyboard.press('Escape');
+  const unit: number[] = [];
+  for (let n = 0; n < 5; n++) {
+    unit.push(
+      await clicked(page, 'tbody a[href^="/log/"]', "boolean(//*[contains(.,'Record chain whole')])"),
+    );
+    await clicked(page, 'a[href="/log"]', "boolean(//h1[.='Log'] and //tbody/tr)");
+  }
+  say('unit page of its whole record', 100, median(unit));
+}
+
+/** Presses of the pedal in Build, up to thirty: from the key to the next step, the entry written between. */
+async function build(page: Page, units: number): Promise<void> {
+  await page.goto(address);
+  await page.getByRole('row').filter({ hasText: 'not started' }).getByRole('link').first().click();
+  await page.getByRole('button', { name: /^Start/ }).click();
+  await page.getByRole('heading', { name: /^Count the parts/ }).waitFor();
+  const keys = await page.evaluate(async () => {
+    const textOf = (selector: string) => document.querySelector(selector)?.textContent ?? '';
+    const standing = () => `${textOf('h1')} | ${textOf('.done-bar strong')}`;
+    const pressed: number[] = [];
+    for (let n = 0; n < 30; n++) {
+      const before = standing();
+      const start = performance.now();
+      const key = document.querySelector('.reading-answer') ? 'g' : 'PageDown';
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+      const followed = await new Promise<boolean>((resolve) => {
+        const observer = new MutationObserver(() => standing() !== before && resolve(true));
+        observer.observe(document.body, { childList: true, subtree: true, characterData: true });
+        setTimeout(() => resolve(false), 2000);
+      });
+      if (!followed) break;
+      pressed.push(performance.now() - start);
+      await new Promise((resolve) => setTimeout(resolve, 150));
+    }
+    return pressed;
+  });
+  if (keys.length === 0) return;
+  say(`key to next step in Build, median of ${keys.length}, of ${units} units`, 50, median(keys));
+  say('the same, worst', 150, Math.max(...keys));
+}
+
+async function started(): Promise<void> {
+  for (let tries = 0; tries < 300; tries++) {
+    if ((await fetch(`${address}/start.json`).catch(() => undefined))?.ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  throw new Error('The server did not start. Run npm run build first.');
+}
+
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--port', String(port)], {
+  stdio: 'ignore',
+});
+try {
+  const units = Number(values.units);
+  const archive = values.archive ?? join(folder, 'shop.zip');
+  if (!values.archive)
+    execFileSync(
+      process.execPath,
+      ['--import', 'tsx', 'scripts/shop.ts', '--units', String(units), '--out', archive],
+      { stdio: 'inherit' },
+    );
+  await started();
+  const profile = join(folder, 'profile');
+  const context = await chromium.launchPersistentContext(profile, {
+    ...launchOptions,
+    viewport: { width: 1280, height: 800 },
+  });
+  // Functions that are sent to the page name themselves by a helper of the loader, which the page has not.
+  await context.addInitScript({ content: 'globalThis.__name = (named) => named;' });
+  try {
+    const page = context.pages()[0] ?? (await context.newPage());
+    await firstVisit(page);
+    await measure(page, archive, units, profile);
+  } finally {
+    await context.close();
+  }
+  const file = new URL('../bench.json', import.meta.url);
+  const before = JSON.parse(readFileSync(file, 'utf8')) as Row[];
+  writeFileSync(file, `${JSON.stringify([...before, ...rows], null, 2)}\n`);
+} finally {
+  server.kill();
+  rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
+}

@@ -1,0 +1,126 @@
+import { ArchiveError } from '@gorvane/core/file/archive-error.ts';
+import type { Archive } from '@gorvane/core/file/archive-tables.ts';
+import { tableNames } from '@gorvane/core/file/archive-tables.ts';
+import type { ArchivePart } from '@gorvane/core/file/archive-part.ts';
+import type { OpenedArchive } from '@gorvane/core/file/archive-zip.ts';
+import { openArchive } from '@gorvane/core/file/archive-zip.ts';
+import type { ArchiveFinding } from '@gorvane/core/file/check-archive.ts';
+import { ArchiveCheck, leftOut, without } from '@gorvane/core/file/check-archive.ts';
+import type { Table } from 'dexie';
+import { Dexie } from 'dexie';
+import { database } from './database.ts';
+import type { GoingOn } from './going-on.ts';
+import { unwatched } from './going-on.ts';
+import type { ImportResult } from './merge-archive.ts';
+import { mergePart, Total } from './merge-archive.ts';
+
+/** A file before anything of it is taken: what holds, and in words what does not. */
+export interface InspectedArchive {
+  /** Records that hold. */
+  readonly count: number;
+  readonly problems: readonly string[];
+  /** Records that are left out when the rest is taken. */
+  readonly out: ReadonlySet<string>;
+}
+
+/** Reads a file and checks each of its records, by itself and with what it leans on; changes nothing. @throws ArchiveError where it is none at all. */
+export async function inspectFile(file: Blob, going: GoingOn = unwatched): Promise<InspectedArchive> {
+  const opened = await openArchive(file);
+  const check = await checkAgainstHere();
+  const out = new Set<string>();
+  const problems: string[] = [];
+  let [done, count] = [0, 0];
+  for await (const { archive, unread } of opened.parts()) {
+    const findings = check.findings(archive);
+    for (const finding of findings) out.add(leftOut(finding));
+    problems.push(...unread.map(({ message }) => message), ...findings.map(findingWords));
+    const sound = findings.length === 0 ? archive : without(archive, out);
+    count += tableNames.reduce((sum, name) => sum + sound[name].length, 0);
+    going.check();
+    going.progress(++done, opened.count);
+  }
+  return { count, problems, out };
+}
+
+/** What a file may lean on here. */
+async function checkAgainstHere(): Promise<ArchiveCheck> {
+  const ids = async (table: Table) => new Set((await table.toCollection().primaryKeys()) as string[]);
+  return new ArchiveCheck({
+    unitIds: await ids(database.units),
+    cardIds: await ids(database.gaugeCards),
+    cableIds: await ids(database.cables),
+  });
+}
+
+const findingWords = ({ table, name, message }: ArchiveFinding): string =>
+  `${tableWords[table]} ${name}: ${message}`;
+
+const tableWords: Readonly<Record<ArchiveFinding['table'], string>> = {
+  leads: 'Lead',
+  gaugeCards: 'Bag',
+  orders: 'Order',
+  units: 'Unit',
+  events: 'Record',
+  house: 'House',
+  bench: 'Bench',
+  cables: 'Cable',
+  blobs: 'File',
+};
+
+/** Something in a file does not hold: it is to be inspected before anything of it is taken. */
+export class UnsoundArchive extends ArchiveError {
+  constructor(problem: string) {
+    super(problem);
+    this.name = 'UnsoundArchive';
+  }
+}
+
+/**
+ * Checks a file and takes it in one go: all or nothing, in one transaction.
+ * @throws UnsoundArchive at the first thing that does not hold; ArchiveError where it is none at all. Nothing is taken then.
+ */
+export async function takeSoundFile(file: Blob, going: GoingOn = unwatched): Promise<ImportResult> {
+  const opened = await openArchive(file);
+  const check = await checkAgainstHere();
+  return takeParts(opened, opened.parts(), going, ({ archive, unread }) => {
+    const [finding] = check.findings(archive);
+    const problem = unread[0]?.message ?? (finding && findingWords(finding));
+    if (problem !== undefined) throw new UnsoundArchive(problem);
+    return archive;
+  });
+}
+
+/** Takes what holds of a file that was inspected: all or nothing, in one transaction. */
+export async function takeFile(
+  file: Blob,
+  { out }: Pick<InspectedArchive, 'out'>,
+  going: GoingOn = unwatched,
+): Promise<ImportResult> {
+  const opened = await openArchive(file);
+  return takeParts(opened, opened.partsAgain(), going, ({ archive }) => without(archive, out));
+}
+
+/** Merges a file part by part in one transaction. */
+function takeParts(
+  { count }: OpenedArchive,
+  parts: ReturnType<OpenedArchive['parts']>,
+  going: GoingOn,
+  soundOf: (part: ArchivePart) => Archive,
+): Promise<ImportResult> {
+  return database.transaction('rw', database.tables, async () => {
+    const total = new Total();
+    let next = nextPart(parts);
+    for (let done = 1; ; done++) {
+      // The file is read beside the transaction, which would end while nothing is asked of it.
+      const { value, done: ended } = await Dexie.waitFor(next);
+      if (ended) return total.result();
+      next = nextPart(parts);
+      next.catch(() => undefined);
+      await mergePart(soundOf(value), total);
+      going.check();
+      going.progress(done, count);
+    }
+  });
+}
+
+const nextPart = (parts: ReturnType<OpenedArchive['parts']>) => parts.next();

@@ -1,0 +1,175 @@
+import { asStored } from '@gorvane/core/file/archive.ts';
+import { ArchiveError } from '@gorvane/core/file/archive-error.ts';
+import type { Archive } from '@gorvane/core/file/archive-tables.ts';
+import { headNames } from '@gorvane/core/file/archive-tables.ts';
+import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
+import type { Envelope } from '@gorvane/core/record/envelope.ts';
+import { mergeRecords } from '@gorvane/core/record/merge.ts';
+import { plansNamed } from '@gorvane/core/unit/started.ts';
+import type { StoredUnit, Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
+import type { Table } from 'dexie';
+import { keepCuts } from './blade-cuts.ts';
+import { database } from './database.ts';
+import { keepPlan, keepPlanBytes } from './keep-plan.ts';
+import { keepSummaries } from './summaries.ts';
+import { addToTally } from './tallies.ts';
+import { recordsOfUnits } from './unit-records.ts';
+
+/** How many records an import brought, and units whose serial another unit has here: they are called otherwise. */
+export interface ImportResult {
+  readonly added: number;
+  readonly replaced: number;
+  readonly kept: number;
+  readonly clashes: readonly { readonly serial: string; readonly as: string }[];
+}
+
+/** Merges an archive that is in memory, within a transaction over all tables. */
+export async function mergeArchive(archive: Archive): Promise<ImportResult> {
+  const total = new Total();
+  await mergePart(archive, total);
+  return total.result();
+}
+
+/** What came of the parts so far. */
+export class Total {
+  private readonly counts = { added: 0, replaced: 0, kept: 0 };
+  private readonly clashes: { serial: string; as: string }[] = [];
+  /** Prefix of the bench that the file comes from. */
+  from = 'other';
+
+  count({ added, replaced, kept }: Pick<ImportResult, 'added' | 'replaced' | 'kept'>): void {
+    this.counts.added += added;
+    this.counts.replaced += replaced;
+    this.counts.kept += kept;
+  }
+
+  clash(serial: string, as: string): void {
+    this.clashes.push({ serial, as });
+  }
+
+  result(): ImportResult {
+    return { ...this.counts, clashes: this.clashes };
+  }
+}
+
+/** Merges one part of an archive record by record, within a transaction over all tables. Entries of record chains are facts and are only ever added. */
+export async function mergePart(archive: Archive, total: Total): Promise<void> {
+  const [bench] = archive.bench;
+  if (bench) total.from = bench.serialPrefix;
+  for (const name of headNames) {
+    // Who is at a bench is that bench's own.
+    if (name === 'bench') continue;
+    total.count(await mergeTable(database.table(name), archive[name] as Envelope[]));
+  }
+  await namedAnew(archive.orders);
+  await keepFiles(archive);
+  if (archive.units.length + archive.events.length > 0) await mergeUnits(archive, total);
+}
+
+async function mergeTable(table: Table, theirs: readonly Envelope[]) {
+  const mine = (await table.bulkGet(theirs.map(({ id }) => id))) as (Envelope | undefined)[];
+  const { records, ...counts } = mergeRecords(
+    mine.filter((record) => record !== undefined),
+    theirs,
+  );
+  await table.bulkPut([...records]);
+  return counts;
+}
+
+/** Units that are here are found by what their order is called now. */
+async function namedAnew(orders: Archive['orders']): Promise<void> {
+  const ids = orders.map(({ id }) => id);
+  const units = await database.units.where('orderId').anyOf(ids).primaryKeys();
+  if (units.length > 0) await keepSummaries(await recordsOfUnits(units));
+}
+
+/** Plans stand by themselves, and so do the forms in which they were frozen; other files under their checksums. */
+async function keepFiles({ units, events, blobs }: Archive): Promise<void> {
+  for (const plan of new Set(units.map((unit) => unit.plan))) if (plan) await keepPlan(plan);
+  const forms = plansNamed(events);
+  for (const [hash, bytes] of Object.entries(blobs))
+    if (forms.has(hash)) await keepPlanBytes(hash, bytes);
+    else await database.blobs.put({ hash, bytes });
+}
+
+async function mergeUnits({ units, events }: Archive, total: Total): Promise<void> {
+  const here = await database.units.bulkGet(units.map(({ id }) => id));
+  const named = await withFreeSerials(units, here, total);
+  total.count(await mergeTable(database.units, named.map(asStored)));
+  const merged = await mergeEntries(events);
+  const fresh = merged.flatMap((record) => record.fresh);
+  await addToTally('entries', fresh.length);
+  await keepCuts(fresh);
+  total.count({ added: fresh.length, replaced: 0, kept: 0 });
+  // What was just written is not read again: it is most of what an import takes.
+  const written = new Map(merged.map(({ unitId, entries }) => [unitId, entries]));
+  const whole = named.flatMap((unit, n) => {
+    const entries = written.get(unit.id);
+    return here[n] === undefined && entries ? [{ unit, events: entries }] : [];
+  });
+  const known = new Set(whole.map(({ unit }) => unit.id));
+  const others = [...units.map(({ id }) => id), ...fresh.map(({ unitId }) => unitId)];
+  await keepSummaries(whole);
+  await keepSummaries(await recordsOfUnits([...new Set(others.filter((id) => !known.has(id)))]));
+}
+
+interface MergedRecord {
+  readonly unitId: string;
+  readonly entries: readonly UnitEvent[];
+  readonly fresh: readonly UnitEvent[];
+}
+
+/** Adds to each record the entries that are not in it yet. @throws ArchiveError where one has the id of another. */
+async function mergeEntries(events: readonly UnitEvent[]): Promise<MergedRecord[]> {
+  const theirs = new Map<string, UnitEvent[]>();
+  for (const event of events) {
+    const own = theirs.get(event.unitId);
+    if (own) own.push(event);
+    else theirs.set(event.unitId, [event]);
+  }
+  const unitIds = [...theirs.keys()];
+  const mine = await database.records.bulkGet(unitIds);
+  const merged = unitIds.map((unitId, n): MergedRecord => {
+    const entries = mine[n]?.entries ?? [];
+    const fresh = freshOf(theirs.get(unitId)!, entries);
+    return { unitId, entries: inChainOrder([...entries, ...fresh]), fresh };
+  });
+  const grown = merged.filter(({ fresh }) => fresh.length > 0);
+  await database.records.bulkPut(grown.map(({ unitId, entries }) => ({ unitId, entries })));
+  return grown;
+}
+
+function freshOf(theirs: readonly UnitEvent[], mine: readonly UnitEvent[]): UnitEvent[] {
+  const hashes = new Map(mine.map(({ id, hash }) => [id, hash]));
+  const other = theirs.find(({ id, hash }) => hashes.has(id) && hashes.get(id) !== hash);
+  if (other)
+    throw new ArchiveError(
+      `Entry ${other.number} of a unit has the id of another entry that is here: one of the two records was changed.`,
+    );
+  return theirs.filter(({ id }) => !hashes.has(id));
+}
+
+/** Serials are unique at a bench: a unit that comes with one that another has is called by the bench that it comes from as well. */
+async function withFreeSerials(
+  units: readonly Unit[],
+  here: readonly (StoredUnit | undefined)[],
+  total: Total,
+): Promise<Unit[]> {
+  const given = new Set<string>();
+  const named: Unit[] = [];
+  for (const [n, unit] of units.entries()) {
+    const known = here[n]?.serial;
+    const serial = known ?? (await freeSerial(unit.serial, total.from, given));
+    given.add(serial);
+    if (serial !== unit.serial && known === undefined) total.clash(unit.serial, serial);
+    named.push({ ...unit, serial });
+  }
+  return named;
+}
+
+async function freeSerial(serial: string, from: string, given: ReadonlySet<string>): Promise<string> {
+  for (let n = 0; ; n++) {
+    const name = n === 0 ? serial : `${serial}/${from}${n === 1 ? '' : n}`;
+    if (!given.has(name) && (await database.units.where('serial').equals(name).count()) === 0) return name;
+  }
+}

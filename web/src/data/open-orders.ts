@@ -1,0 +1,78 @@
+import type { Order } from '@gorvane/core/order/order.ts';
+import { facet } from '@gorvane/core/unit/facets.ts';
+import { useLiveQuery } from 'dexie-react-hooks';
+import type { SummaryRow } from './database.ts';
+import { database } from './database.ts';
+import { findUnits } from './find-units.ts';
+
+/** An order with its units, in their sequence, and the names of its leads by their ids. */
+export interface OrderUnits {
+  readonly order: Order;
+  readonly names: ReadonlyMap<string, string>;
+  readonly units: readonly SummaryRow[];
+}
+
+/** Orders of a bench: those in which something is still to be made, and how many there are besides. */
+export interface BenchOrders {
+  readonly open: readonly OrderUnits[];
+  readonly others: number;
+}
+
+/** So many units that are not finished are looked at for the orders that they are of: far more than lie on a bench. */
+const mostOpenUnits = 500;
+/** So many orders stand on a bench at once. */
+const mostOpenOrders = 24;
+
+const openStates = ['at work', 'set aside', 'not started'];
+
+async function benchOrders(): Promise<BenchOrders> {
+  const found = await Promise.all(
+    openStates.map((state) => findUnits({ facets: [facet('state', state)] }, { most: mostOpenUnits })),
+  );
+  const ids = [...new Set(found.flatMap(({ units }) => units.map(({ orderId }) => orderId)))];
+  const orders = await withUnits((await database.orders.bulkGet(ids)).filter((order) => order !== undefined));
+  return {
+    open: orders.slice(0, mostOpenOrders),
+    others: (await database.orders.count()) - Math.min(orders.length, mostOpenOrders),
+  };
+}
+
+/** Orders that are not deleted: what is due first stands first. */
+async function withUnits(orders: readonly Order[]): Promise<OrderUnits[]> {
+  const there = orders.filter(({ deleted }) => !deleted);
+  const ordered = there.sort(
+    (a, b) => (a.due ?? '9').localeCompare(b.due ?? '9') || a.name.localeCompare(b.name),
+  );
+  const names = await namesOf(ordered);
+  return Promise.all(
+    ordered.map(async (order) => ({
+      order,
+      names,
+      units: (await database.summaries.where('orderId').equals(order.id).sortBy('sequence')).filter(
+        ({ deleted }) => !deleted,
+      ),
+    })),
+  );
+}
+
+async function namesOf(orders: readonly Order[]): Promise<ReadonlyMap<string, string>> {
+  const ids = [...new Set(orders.flatMap(({ lines }) => lines.map(({ leadId }) => leadId)))];
+  const leads = await database.leads.bulkGet(ids);
+  return new Map(leads.flatMap((lead) => (lead ? [[lead.id, lead.name]] : [])));
+}
+
+const tables = [database.postings, database.summaries, database.orders, database.leads];
+
+export const useBenchOrders = (): BenchOrders | undefined =>
+  useLiveQuery(() => database.transaction('r', tables, async () => benchOrders()));
+
+/** Orders beside those that stand open, the first of them. */
+export const useOtherOrders = (open: readonly string[], most: number): OrderUnits[] | undefined =>
+  useLiveQuery(async () => {
+    const shown = new Set(open);
+    const others = await database.orders
+      .filter(({ id, deleted }) => !deleted && !shown.has(id))
+      .limit(most)
+      .toArray();
+    return withUnits(others);
+  }, [open.join(' '), most]);

@@ -1,0 +1,22 @@
+import { defaultBench } from '@gorvane/core/house/default-bench.ts';
+import { defaultHouse } from '@gorvane/core/house/default-house.ts';
+import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
+import { noteExport } from './backup.ts';
+import { database, timeNow } from './database.ts';
+import { setTally } from './tallies.ts';
+
+/** Empties every table; what follows fills them in the same transaction. */
+export async function clearAll(): Promise<void> {
+  await Promise.all(database.tables.map((table) => table.clear()));
+  await setTally('summary form', summaryVersion);
+}
+
+/** Empties the database and leaves a house and a bench with defaults. */
+export async function startEmpty(): Promise<void> {
+  await database.transaction('rw', database.tables, async () => {
+    await clearAll();
+    await database.house.add(defaultHouse(timeNow()));
+    await database.bench.add(defaultBench(timeNow()));
+    await noteExport(0);
+  });
+}

@@ -1,0 +1,89 @@
+import { facetsOf, serialWords } from '@gorvane/core/unit/facets.ts';
+import type { RowList } from '@gorvane/core/unit/row-list.ts';
+import { noRows, withoutRow, withRow } from '@gorvane/core/unit/row-list.ts';
+import { summaryOf } from '@gorvane/core/unit/summary.ts';
+import { database } from './database.ts';
+import { rowsInPage } from './index-page.ts';
+import type { UnitRecord } from './unit-records.ts';
+
+/** What an entry of a record writes: it, the summary of its unit, and the index that the unit is found by. */
+export const recordTables = [
+  database.units,
+  database.records,
+  database.bench,
+  database.plans,
+  database.summaries,
+  database.postings,
+  database.tallies,
+  database.cuts,
+  database.orders,
+];
+
+/** Sums units up and brings the index in line, within the transaction that changed them. Each with its whole record. */
+export async function keepSummaries(records: readonly UnitRecord[]): Promise<void> {
+  const stored = await database.summaries
+    .where('id')
+    .anyOf(records.map(({ unit }) => unit.id))
+    .toArray();
+  const before = new Map(stored.map((summary) => [summary.id, summary]));
+  const orderOf = await ordersOf(records);
+  const next = records.map(({ unit, events }) => ({
+    ...summaryOf(unit, events, orderOf(unit.orderId)),
+    serials: serialWords(unit.serial),
+  }));
+  const fresh = next.filter(({ id }) => !before.has(id));
+  // Rows are given by the database, in this order.
+  const given = await database.summaries.bulkAdd(fresh as never[], { allKeys: true });
+  const rowOf = new Map(fresh.map(({ id }, n) => [id, given[n] as unknown as number]));
+  const known = next.flatMap((summary) => {
+    const row = before.get(summary.id)?.row;
+    return row === undefined ? [] : [{ ...summary, row }];
+  });
+  await database.summaries.bulkPut(known);
+  const moves = next.flatMap((summary) => {
+    const old = before.get(summary.id);
+    const had = new Set(old ? facetsOf(old) : []);
+    const has = new Set(facetsOf(summary));
+    const row = old?.row ?? rowOf.get(summary.id)!;
+    return [
+      ...[...has].filter((facet) => !had.has(facet)).map((facet) => ({ facet, row, isIn: true })),
+      ...[...had].filter((facet) => !has.has(facet)).map((facet) => ({ facet, row, isIn: false })),
+    ];
+  });
+  await post(moves);
+}
+
+/** What the orders of units are called, and who wants them. */
+async function ordersOf(records: readonly UnitRecord[]): Promise<(orderId: string) => string> {
+  const ids = [...new Set(records.map(({ unit }) => unit.orderId))];
+  const orders = await database.orders.bulkGet(ids);
+  const words = new Map(orders.flatMap((order) => (order ? [[order.id, order]] : [])));
+  return (orderId) => {
+    const order = words.get(orderId);
+    return order ? `${order.name} ${order.wantedBy}`.trim() : '';
+  };
+}
+
+interface Move {
+  readonly facet: string;
+  readonly row: number;
+  readonly isIn: boolean;
+}
+
+/** Puts rows into the lists of what they have, and takes them out of those of what they have no more. */
+async function post(moves: readonly Move[]): Promise<void> {
+  const byList = new Map<string, Move[]>();
+  for (const move of moves) {
+    const list = `${Math.floor(move.row / rowsInPage)} ${move.facet}`;
+    byList.set(list, [...(byList.get(list) ?? []), move]);
+  }
+  const lists = [...byList.values()];
+  const keys = lists.map(([first]): [string, number] => [first!.facet, Math.floor(first!.row / rowsInPage)]);
+  const stored = await database.postings.bulkGet(keys);
+  await database.postings.bulkPut(
+    keys.map(([facet, page], n) => ({ facet, page, rows: moved(stored[n]?.rows ?? noRows, lists[n]!) })),
+  );
+}
+
+const moved = (rows: RowList, moves: readonly Move[]): RowList =>
+  moves.reduce((list, { row, isIn }) => (isIn ? withRow : withoutRow)(list, row % rowsInPage), rows);
