@@ -12,12 +12,33 @@ test('years of units: read in beside the screen, found by any two things, worked
 }) => {
   await openPlace(desk, 'House');
   await emptyShop(desk);
+  // Held by the test, so that it does not matter how long the file takes.
+  const holder = await desk.context().newPage();
+  await holder.goto('/');
+  await holder.evaluate(() => {
+    void navigator.locks.request(
+      'gorvane reads a file in',
+      () => new Promise((resolve) => window.addEventListener('dblclick', resolve)),
+    );
+  });
   await desk.getByLabel('Archive to import').setInputFiles({
     name: 'years.zip',
     mimeType: 'application/zip',
     buffer: Buffer.from(writeArchive(archive, '2026-11-24T07:00:00.000Z')),
   });
-  await expect(desk.getByText(/records added, \d+ replaced/)).toBeVisible();
+  await test.step('meanwhile every page of this browser says that it waits', async () => {
+    const other = await desk.context().newPage();
+    await other.goto('/');
+    const waits = other.getByText(/^Another tab of this browser reads a file in/);
+    await expect(waits).toBeVisible();
+    await expect(desk.getByText(/^Reading years.zip in, .*pages and steps wait/)).toBeVisible();
+    await expectAccessible(desk);
+    await holder.evaluate(() => void window.dispatchEvent(new Event('dblclick')));
+    await expect(desk.getByText(/records added, \d+ replaced/)).toBeVisible();
+    await expect(waits).toBeHidden();
+    await other.close();
+    await holder.close();
+  });
 
   await test.step('the log shows the newest and says how many there are', async () => {
     await openPlace(desk, 'Log');

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { HeldLine } from '../controls/held-line.tsx';
 import { WriteAlert } from '../controls/write-alert.tsx';
 import { FirstUnit } from '../controls/writing.ts';
 import { NewerDatabaseError } from '../data/database.ts';
@@ -31,6 +32,7 @@ export function App({ store }: { readonly store: Store }) {
         <Prepared>
           <RouterProvider router={router} />
         </Prepared>
+        <HeldLine />
         <WriteAlert />
       </Provider>
     </MantineProvider>

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { revise } from '@gorvane/core/record/revise.ts';
 import { MantineProvider } from '@mantine/core';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { HeldLine } from '../controls/held-line.tsx';
 import { sayDataWork } from '../work/data-work.ts';
 import { userEvent } from '@testing-library/user-event';
 import { fill, openAt, receiver } from '../../test/open-at.tsx';
@@ -142,17 +143,28 @@ describe('work on all data', () => {
     const stop = jest.fn();
     act(() =>
       sayDataWork({
-        running: { label: 'Reading shop.zip in', done: 3, of: 9, holds: true, stop },
+        running: { label: 'Exporting everything', done: 3, of: 9, holds: false, stop },
         isSeen: true,
       }),
     );
-    expect(await screen.findByText('Reading shop.zip in, 33 %')).toBeTruthy();
-    expect(screen.getByText(/^Pages and steps wait/)).toBeTruthy();
+    expect(await screen.findByText('Exporting everything, 33 %')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
     expect(stop).toHaveBeenCalledTimes(1);
     act(() => sayDataWork({ said: '12 records added.', isSeen: false }));
     await userEvent.click(await screen.findByRole('link', { name: /done, see House/ }));
     expect(await screen.findByText('12 records added.')).toBeTruthy();
     await waitFor(() => expect(screen.queryByRole('link', { name: /done, see House/ })).toBeNull());
+  });
+
+  test('that holds all tables is said over every page, also Build, and can be stopped there', async () => {
+    const stop = jest.fn();
+    const running = { label: 'Reading shop.zip in', done: 3, of: 9, holds: true, stop };
+    sayDataWork({ running, isSeen: true });
+    render(<HeldLine />, { wrapper: MantineProvider });
+    expect(screen.getByRole('status').textContent).toMatch(/^Reading shop.zip in, 33 %: pages and steps wait/);
+    await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    expect(stop).toHaveBeenCalledTimes(1);
+    act(() => sayDataWork({ said: '12 records added.', isSeen: false }));
+    expect(screen.queryByRole('status')).toBeNull();
   });
 });

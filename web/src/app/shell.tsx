@@ -39,14 +39,13 @@ function usePackageDrop(): void {
   }, [navigate]);
 }
 
-/** Work on all data that goes on while another page is open. */
+/** Work on all data that goes on while another page is open; what holds all pages is said over each of them. */
 function GoingOn() {
   const { running } = useDataWork();
   const { pathname } = useLocation();
-  if (!running || pathname === '/house') return null;
+  if (!running || running.holds || pathname === '/house') return null;
   return (
     <div className="advice">
-      {running.holds && <p>Pages and steps wait until the file is in.</p>}
       <Suspense fallback={null}>
         <LongWorkBar running={running} />
       </Suspense>

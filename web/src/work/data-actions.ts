@@ -6,6 +6,7 @@ import { tally } from '../data/tallies.ts';
 import type { Inspected } from './data-work.ts';
 import { sayDataWork } from './data-work.ts';
 import type { Keep, LongWork, Tell } from './keep-client.ts';
+import { holding } from './held.ts';
 import { keepWork } from './keep-client.ts';
 
 /** Does something with all data and says what came of it. Returns whether it was done. */
@@ -34,7 +35,13 @@ function run<Result>(label: string, work: Work<Result>, holds = false): Promise<
     if (!isOver) sayDataWork({ running: { label, done, of, stop, holds }, isSeen: true });
   };
   onProgress(0, 0);
-  return keepWork({ onProgress, signal: control.signal }, work).finally(() => (isOver = true));
+  const { signal } = control;
+  const begun = () => keepWork({ onProgress, signal }, work);
+  return (holds ? holding(signal, begun) : begun())
+    .catch((error: unknown) => {
+      throw signal.aborted ? new Stopped() : error;
+    })
+    .finally(() => (isOver = true));
 }
 
 /** Something in a file does not hold: somebody decides whether the rest is taken. */

@@ -36,6 +36,9 @@ export function sayDataWork(next: DataWork): void {
   for (const tell of listeners) tell();
 }
 
+/** How it stands now, outside a screen. */
+export const dataWork = (): DataWork => current;
+
 /** What came of it was looked at. */
 export function seeDataWork(): void {
   if (!current.isSeen) sayDataWork({ ...current, isSeen: true });
@@ -47,7 +50,7 @@ export const useDataWork = (): DataWork =>
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    () => current,
+    dataWork,
   );
 
 /** How much of running work is done, percent. */

@@ -1,6 +1,5 @@
 import type { Remote } from 'comlink';
 import { proxy, wrap } from 'comlink';
-import { Stopped } from '../data/going-on.ts';
 import type { KeepWork } from './keep.worker.ts';
 
 export type Keep = Remote<KeepWork>;
@@ -14,7 +13,7 @@ export interface LongWork {
 
 /**
  * Does long work on what is kept in a worker of its own, which ends with it.
- * @throws Stopped when it was stopped: nothing of it stays.
+ * @throws what the worker throws, also when it was stopped: nothing of the work stays then.
  */
 export async function keepWork<Result>(
   { onProgress, signal }: LongWork,
@@ -24,12 +23,16 @@ export async function keepWork<Result>(
   const remote = wrap<KeepWork>(worker);
   const stop = () => void remote.stop();
   signal.addEventListener('abort', stop);
+  const broken = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', ({ message }) => reject(new Error(brokenWords(message))));
+  });
   try {
-    return await work(remote, proxy(onProgress));
-  } catch (error) {
-    throw signal.aborted ? new Stopped() : error;
+    return await Promise.race([work(remote, proxy(onProgress)), broken]);
   } finally {
     signal.removeEventListener('abort', stop);
     worker.terminate();
   }
 }
+
+const brokenWords = (message: string) =>
+  `What does this beside the screen could not be started, or broke off${message && ` (${message})`}. Load the page again and try once more.`;
