@@ -161,7 +161,9 @@ describe('work on all data', () => {
     const running = { label: 'Reading shop.zip in', done: 3, of: 9, holds: true, stop };
     sayDataWork({ running, isSeen: true });
     render(<HeldLine />, { wrapper: MantineProvider });
-    expect(screen.getByRole('status').textContent).toMatch(/^Reading shop.zip in, 33 %: pages and steps wait/);
+    expect(screen.getByRole('status').textContent).toMatch(
+      /^Reading shop.zip in, 33 %: pages and steps wait/,
+    );
     await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
     expect(stop).toHaveBeenCalledTimes(1);
     act(() => sayDataWork({ said: '12 records added.', isSeen: false }));

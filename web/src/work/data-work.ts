@@ -45,13 +45,10 @@ export function seeDataWork(): void {
 }
 
 export const useDataWork = (): DataWork =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    dataWork,
-  );
+  useSyncExternalStore((listener) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  }, dataWork);
 
 /** How much of running work is done, percent. */
 export const percentOf = ({ done, of }: Running): number => (of === 0 ? 0 : Math.floor((100 * done) / of));
