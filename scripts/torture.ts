@@ -2,10 +2,18 @@ import { spawn } from 'node:child_process';
 import { parseArgs } from 'node:util';
 import { killBrowsers } from '../e2e/kills.ts';
 
-/** Kills browsers at work and looks what they have lost: `npm run torture -- --kills 200 --seed 1`. */
+/**
+ * Kills browsers at work and looks what they have lost, `npm run torture -- --kills 200 --seed 1`, and offers files in
+ * which something was changed, `--files 10000`.
+ */
 const { values } = parseArgs({
-  options: { kills: { type: 'string', default: '200' }, seed: { type: 'string', default: '1' } },
+  options: {
+    kills: { type: 'string', default: '200' },
+    files: { type: 'string', default: '0' },
+    seed: { type: 'string', default: '1' },
+  },
 });
+const seed = Number(values.seed);
 const port = 4793;
 const address = `http://127.0.0.1:${port}`;
 
@@ -18,23 +26,43 @@ async function reached(): Promise<void> {
   throw new Error('The server did not start. Run npm run build first.');
 }
 
-const server = spawn(
-  process.execPath,
-  ['--import', 'tsx', 'server/src/main.ts', '--demo', '--port', String(port)],
-  { stdio: 'ignore' },
-);
-try {
-  await reached();
-  const kills = Number(values.kills);
-  const losses = await killBrowsers({
-    kills,
-    seed: Number(values.seed),
-    address,
-    onKill: (done) => done % 10 === 0 && console.log(`${done} of ${kills} kills`),
-  });
-  for (const { kill, message } of losses) console.log(`kill ${kill}: ${message}`);
-  console.log(`${losses.length} losses in ${kills} kills`);
-  process.exitCode = losses.length === 0 ? 0 : 1;
-} finally {
-  server.kill();
+async function kill(kills: number): Promise<number> {
+  const server = spawn(
+    process.execPath,
+    ['--import', 'tsx', 'server/src/main.ts', '--demo', '--port', String(port)],
+    { stdio: 'ignore' },
+  );
+  try {
+    await reached();
+    const losses = await killBrowsers({
+      kills,
+      seed,
+      address,
+      onKill: (done) => done % 10 === 0 && console.log(`${done} of ${kills} kills`),
+    });
+    for (const { kill, message } of losses) console.log(`kill ${kill}: ${message}`);
+    console.log(`${losses.length} losses in ${kills} kills`);
+    return losses.length;
+  } finally {
+    server.kill();
+  }
 }
+
+async function changeFiles(files: number): Promise<number> {
+  const { offerChangedFiles } = await import('../web/test/torture-files.ts');
+  const { harm, taken } = await offerChangedFiles({
+    files,
+    seed,
+    onFile: (done) => done % 500 === 0 && console.log(`${done} of ${files} files`),
+  });
+  for (const { file, message } of harm) console.log(`file ${file}: ${message}`);
+  console.log(
+    `${harm.length} taken wrongly, refused without words or changing data, of ${files} changed files`,
+  );
+  console.log(`${taken} were taken, whole or what of them holds`);
+  return harm.length;
+}
+
+const [kills, files] = [Number(values.kills), Number(values.files)];
+const found = (kills > 0 ? await kill(kills) : 0) + (files > 0 ? await changeFiles(files) : 0);
+process.exitCode = found === 0 ? 0 : 1;

@@ -17,8 +17,15 @@ export function parseSchema<T>(
   if (result.success) return result.data;
   const issue = result.error.issues[0]!;
   const path = [...at, ...issue.path].map(String).join('.');
-  throw new ArchiveError(`${name}, at ${path || 'the top'}: ${issue.message}.`);
+  throw new ArchiveError(`${name}, at ${path || 'the top'}: ${plainWords(issue.message)}.`);
 }
+
+/** What a schema says, in the words of everything else: what was expected, what was found. */
+const plainWords = (message: string) =>
+  message
+    .replace(/^Invalid input: /, '')
+    .replace(/, received undefined$/, ', and it is missing')
+    .replace(/, received /, ', found ');
 
 /** Work whose errors name the file. */
 export function checkNamed<T>(name: string, work: () => T): T {
