@@ -19,6 +19,8 @@ export default defineConfig({
     baseURL: 'http://localhost:4791',
     viewport: { width: 1280, height: 800 },
     launchOptions,
+    // Each fetches all of the application again; tests of what it does offline allow it.
+    serviceWorkers: 'block',
     // A trace of every step doubles the time of the whole run: TRACE=1 when one is wanted.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     screenshot: 'only-on-failure',

@@ -101,17 +101,21 @@ test('two open tabs see each other’s changes and both survive', async ({ desk,
   await expect(other.getByLabel('Finished length')).toHaveValue('5 m');
 });
 
-test('after the first load it opens with the network cut', async ({ desk, context }) => {
-  await desk.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await desk.waitForFunction(async () => (await caches.keys()).length > 0);
-  await desk.reload();
-  await context.setOffline(true);
-  await desk.goto('/leads');
-  await expect(desk.getByRole('link', { name: /^Receiver patch lead/ })).toBeVisible();
-  await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
-  await openStage(desk, 'Strip');
-  await expect(desk.getByRole('img', { name: /^Strip of end A/ })).toBeVisible();
-  await context.setOffline(false);
+test.describe('offline', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('after the first load it opens with the network cut', async ({ desk, context }) => {
+    await desk.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await desk.waitForFunction(async () => (await caches.keys()).length > 0);
+    await desk.reload();
+    await context.setOffline(true);
+    await desk.goto('/leads');
+    await expect(desk.getByRole('link', { name: /^Receiver patch lead/ })).toBeVisible();
+    await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
+    await openStage(desk, 'Strip');
+    await expect(desk.getByRole('img', { name: /^Strip of end A/ })).toBeVisible();
+    await context.setOffline(false);
+  });
 });
 
 test('everything goes out to a file, the database is emptied, the file is read, all is back', async ({

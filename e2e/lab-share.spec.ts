@@ -50,21 +50,25 @@ test('a sweep of the most points is saved whole, and printed without inputs', as
   await expect(desk.getByRole('heading', { name: 'Costs most loss' })).toBeVisible();
 });
 
-test('what was typed and does not parse is still there after a reload; offline the lab answers', async ({
-  desk,
-  context,
-}) => {
-  await desk.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await desk.waitForFunction(async () => (await caches.keys()).length > 0);
-  await desk.goto('/lab/bus');
-  await desk.getByRole('textbox', { name: 'Receivers' }).fill('12 and a half');
-  await expect(desk.getByText(/a number of receivers, 1 to 256/)).toBeVisible();
-  await untilStored(desk, 'kept', '12 and a half');
-  await context.setOffline(true);
-  await desk.reload();
-  await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12 and a half');
-  await expect(desk.getByText(/V in the worst bit/)).toBeVisible();
-  await desk.getByRole('textbox', { name: 'Receivers' }).press('Escape');
-  await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12');
-  await context.setOffline(false);
+test.describe('offline', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('what was typed and does not parse is still there after a reload; offline the lab answers', async ({
+    desk,
+    context,
+  }) => {
+    await desk.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await desk.waitForFunction(async () => (await caches.keys()).length > 0);
+    await desk.goto('/lab/bus');
+    await desk.getByRole('textbox', { name: 'Receivers' }).fill('12 and a half');
+    await expect(desk.getByText(/a number of receivers, 1 to 256/)).toBeVisible();
+    await untilStored(desk, 'kept', '12 and a half');
+    await context.setOffline(true);
+    await desk.reload();
+    await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12 and a half');
+    await expect(desk.getByText(/V in the worst bit/)).toBeVisible();
+    await desk.getByRole('textbox', { name: 'Receivers' }).press('Escape');
+    await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12');
+    await context.setOffline(false);
+  });
 });

@@ -72,6 +72,7 @@ function Capacitances({
           field={`prove/farads/${each.from}-${each.to}`}
           written={typed(each) === undefined ? '' : formatCapacitance(typed(each)!)}
           onRead={(text) => type(each, text)}
+          readWhenLeft
         />
       ))}
       {meter && (
