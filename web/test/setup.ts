@@ -16,6 +16,15 @@ Object.defineProperty(window, 'matchMedia', {
   }),
 });
 
+// jsdom looks through the whole document for the field of every label: minutes on a page of many fields.
+Object.defineProperty(HTMLLabelElement.prototype, 'control', {
+  get(this: HTMLLabelElement) {
+    return this.htmlFor === ''
+      ? this.querySelector('input, select, textarea, button')
+      : document.getElementById(this.htmlFor);
+  },
+});
+
 class StillResizeObserver {
   observe() {}
   unobserve() {}

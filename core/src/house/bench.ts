@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clocks, dayForms } from '../quantity/time.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 
 /**
@@ -12,6 +13,8 @@ export const benchSchema = envelopeSchema.extend({
   nextSerial: z.number().int().positive(),
   /** Unit of measure that lengths are written in first. */
   firstUnit: z.enum(['mm', 'in']),
+  /** How days and times are written. */
+  times: z.object({ day: z.enum(dayForms), clock: z.enum(clocks) }),
   theme: z.enum(['paper', 'night']),
   stepDepth: z.enum(['first time', 'experienced']),
 });

@@ -1,3 +1,4 @@
+import { usualTimes } from '../quantity/time.ts';
 import { firstRevision } from '../record/revise.ts';
 import type { Bench } from './bench.ts';
 import { benchId } from './house-id.ts';
@@ -10,6 +11,7 @@ export function defaultBench(now: string): Bench {
     serialPrefix: 'B1',
     nextSerial: 1,
     firstUnit: 'mm',
+    times: usualTimes,
     theme: 'paper',
     stepDepth: 'first time',
   };

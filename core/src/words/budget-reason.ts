@@ -20,3 +20,13 @@ export function budgetReasonWords(reason: BudgetReason): string {
       return `its jacket is for ${reason.minimum} to ${reason.maximum} C`;
   }
 }
+
+/** What a cable is called that does not do, by the first thing against it. */
+export const budgetVerdictWords: Readonly<Record<BudgetReason['code'], string>> = {
+  loss: 'loses too much',
+  impedance: 'another impedance',
+  power: 'too much power for it',
+  frequency: 'too high for it',
+  environment: 'not for this place',
+  temperature: 'not for this heat or cold',
+};

@@ -6,7 +6,7 @@ import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { HeldLine } from '../controls/held-line.tsx';
 import { WriteAlert } from '../controls/write-alert.tsx';
-import { FirstUnit } from '../controls/writing.ts';
+import { FirstUnit, Times } from '../controls/writing.ts';
 import { NewerDatabaseError } from '../data/database.ts';
 import { HouseMissingError, prepareDatabase } from '../data/start.ts';
 import { useBench } from '../data/live.ts';
@@ -87,5 +87,9 @@ function Prepared({ children }: { readonly children: ReactNode }) {
 function BenchWays({ bench, children }: { readonly bench: Bench; readonly children: ReactNode }) {
   const { setColorScheme } = useMantineColorScheme();
   useEffect(() => setColorScheme(bench.theme === 'night' ? 'dark' : 'light'), [bench.theme, setColorScheme]);
-  return <FirstUnit value={bench.firstUnit}>{children}</FirstUnit>;
+  return (
+    <FirstUnit value={bench.firstUnit}>
+      <Times value={bench.times}>{children}</Times>
+    </FirstUnit>
+  );
 }

@@ -1,8 +1,10 @@
+import { clockTime } from '@gorvane/core/quantity/time.ts';
 import { Kbd, UnstyledButton } from '@mantine/core';
-import { useDisclosure, useHotkeys } from '@mantine/hooks';
-import { lazy, Suspense, useEffect } from 'react';
+import { useDisclosure, useDocumentTitle, useHotkeys } from '@mantine/hooks';
+import { lazy, Suspense, useContext, useEffect } from 'react';
+import { Times } from '../controls/writing.ts';
 import { useAppDispatch, useDraftState } from '../draft/hooks.ts';
-import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { matchPath, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { giveDroppedFile } from '../controls/dropped-file.ts';
 import { useBench } from '../data/live.ts';
 import { useDataWork } from '../work/data-work.ts';
@@ -76,7 +78,11 @@ export function Shell() {
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
+  const times = useContext(Times);
   const isUpdateReady = useUpdateReady();
+  const place = places.find(({ path }) => matchPath(path, pathname));
+  // Pages that are always of something name themselves.
+  useDocumentTitle(place?.title ? `${place.title}, Gorvane` : '');
   usePackageDrop();
   useHotkeys([['shift+?', keys.toggle]]);
   useHotkeys(
@@ -91,6 +97,9 @@ export function Shell() {
   );
   return (
     <div className="shell">
+      <a className="skip" href="#page">
+        Skip to the page
+      </a>
       <header className="place-bar">
         <NavLink to="/" className="brand">
           Gorvane
@@ -118,19 +127,10 @@ export function Shell() {
             </UnstyledButton>
           )}
           <span>{bench?.name}</span>
-          {savedAt && (
-            <span>
-              saved{' '}
-              {new Date(savedAt).toLocaleTimeString([], {
-                hour: '2-digit',
-                minute: '2-digit',
-                hourCycle: 'h23',
-              })}
-            </span>
-          )}
+          {savedAt && <span>saved {clockTime(new Date(savedAt), times)}</span>}
         </div>
       </header>
-      <main className="place">
+      <main className="place" id="page" tabIndex={-1}>
         <GoingOn />
         <Outlet />
       </main>

@@ -48,4 +48,6 @@ export const theme = createTheme({
       '#0f1214',
     ],
   },
+  // The head of a dialog is not that of the page.
+  components: { Modal: { defaultProps: { attributes: { header: { role: 'none' } } } } },
 });

@@ -3,13 +3,14 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { packageOfUnits } from '../data/packages.ts';
 import { saveFile } from './save-file.ts';
-import { useWriting } from './writing.ts';
+import { useTimes, useWriting } from './writing.ts';
 
 /** Draws certificates; the PDF library is loaded when one is asked for. */
 function useCertificatePdf(): (certificate: Certificate) => Promise<Uint8Array> {
   const write = useWriting();
+  const timeOf = useTimes();
   return async (certificate) =>
-    (await import('../drawing/certificate-pdf.ts')).certificatePdf(certificate, write);
+    (await import('../drawing/certificate-pdf.ts')).certificatePdf(certificate, { write, timeOf });
 }
 
 /** The certificate as PDF, and the data package of one unit. */

@@ -1,5 +1,6 @@
 import type { Recorded } from '@gorvane/core/unit/progress.ts';
 import { usePicture } from '../data/photographs.ts';
+import { useTimes } from './writing.ts';
 
 /** Pictures of a unit as its record names them. */
 export function Photographs({ photographs }: { readonly photographs: readonly Recorded<'photograph'>[] }) {
@@ -14,6 +15,7 @@ export function Photographs({ photographs }: { readonly photographs: readonly Re
 }
 
 function Photograph({ photograph }: { readonly photograph: Recorded<'photograph'> }) {
+  const timeOf = useTimes();
   const { hash, caption, width, height, at, by } = photograph;
   const address = usePicture(hash);
   const words = caption === '' ? 'Picture without words' : caption;
@@ -24,7 +26,7 @@ function Photograph({ photograph }: { readonly photograph: Recorded<'photograph'
       <figcaption>
         {words}{' '}
         <span className="soft">
-          {by}, {new Date(at).toLocaleString()}
+          {by}, {timeOf(at)}
         </span>
       </figcaption>
     </figure>

@@ -8,10 +8,15 @@ import { formatLength } from '@gorvane/core/quantity/length.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import { formatTemperature } from '@gorvane/core/quantity/temperature.ts';
+import type { TimeForm } from '@gorvane/core/quantity/time.ts';
+import { formatTime, usualTimes } from '@gorvane/core/quantity/time.ts';
 import { createContext, useContext } from 'react';
 
 /** Millimetre or inch first: set in House, followed everywhere. */
 export const FirstUnit = createContext<LengthUnit>('mm');
+
+/** How days and times are written: set in House, followed everywhere. */
+export const Times = createContext<TimeForm>(usualTimes);
 
 const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string> = {
   length: (value, first) => formatLength(value, { first, digits: Math.abs(value) < 0.1 ? 2 : 1 }),
@@ -37,4 +42,10 @@ const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string
 export function useWriting(): (value: number, kind: QuantityKind) => string {
   const first = useContext(FirstUnit);
   return (value, kind) => writers[kind](value, first);
+}
+
+/** Writes a time, ISO, as day and minute the way this house does. */
+export function useTimes(): (at: string) => string {
+  const form = useContext(Times);
+  return (at) => formatTime(at, form);
 }

@@ -50,14 +50,16 @@ describe('the certificate of a unit', () => {
   });
 
   test('as PDF it can be opened, carries its title, and goes on over pages as it grows', async () => {
-    const short = await PDFDocument.load(await certificatePdf(certificate, write));
+    const short = await PDFDocument.load(await certificatePdf(certificate, { write, timeOf: String }));
     expect(short.getTitle()).toBe('Certificate of OS-0002');
     const notes = Array.from({ length: 120 }, (_, n) => ({
       kind: 'note' as const,
       stepId: null,
       text: `note ${n}`,
     }));
-    const long = await PDFDocument.load(await certificatePdf(certificateAfter(notes), write));
+    const long = await PDFDocument.load(
+      await certificatePdf(certificateAfter(notes), { write, timeOf: String }),
+    );
     expect(long.getPageCount()).toBeGreaterThan(short.getPageCount());
   });
 

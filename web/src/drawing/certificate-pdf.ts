@@ -25,6 +25,12 @@ const columns = [0, 215, 350, 430] as const;
 
 type Write = (value: number, kind: QuantityKind) => string;
 
+/** How a house writes figures, and times that are ISO. */
+interface HouseWriting {
+  readonly write: Write;
+  readonly timeOf: (at: string) => string;
+}
+
 /** Where the pen stands on a document that goes on over pages. */
 interface Pen {
   readonly document: PDFDocument;
@@ -35,7 +41,8 @@ interface Pen {
 }
 
 /** The certificate of a unit as PDF: the same as its page, with a code that opens the unit. */
-export async function certificatePdf(certificate: Certificate, write: Write): Promise<Uint8Array> {
+export async function certificatePdf(certificate: Certificate, writing: HouseWriting): Promise<Uint8Array> {
+  const { write, timeOf } = writing;
   const document = await PDFDocument.create();
   const { serial, unitId, title, verdict, level, house, programVersion, frozenAt, proofs, progress, chain } =
     certificate;
@@ -56,10 +63,10 @@ export async function certificatePdf(certificate: Certificate, write: Write): Pr
     colour: verdict === 'Good' ? ink : red,
   });
   line(pen, title, { width: wide - 90 });
-  line(pen, `Made by ${house}. Plan frozen ${stamp(frozenAt)}, program ${programVersion}.`);
+  line(pen, `Made by ${house}. Plan frozen ${timeOf(frozenAt)}, program ${programVersion}.`);
   line(pen, `Identity ${unitId}`, { colour: soft, size: 8 });
   if (proofs.length === 0) line(pen, 'Not proved yet.');
-  for (const proof of proofs) drawProof(pen, proof, write);
+  for (const proof of proofs) drawProof(pen, proof, writing);
   drawHolds(pen, certificate, write);
   const events = [
     ...progress.takenShorter.map(({ at, shortage, name, reason }) => ({
@@ -74,7 +81,7 @@ export async function certificatePdf(certificate: Certificate, write: Write): Pr
     ...progress.notes.map(({ at, text, by }) => ({ at, words: `Note by ${by}: ${text}` })),
   ].sort((a, b) => a.at.localeCompare(b.at));
   if (events.length > 0) heading(pen, 'Repairs and notes');
-  for (const { at, words } of events) line(pen, `${stamp(at)}: ${words}`);
+  for (const { at, words } of events) line(pen, `${timeOf(at)}: ${words}`);
   heading(pen, 'Record');
   line(
     pen,
@@ -86,8 +93,6 @@ export async function certificatePdf(certificate: Certificate, write: Write): Pr
   line(pen, `Last hash ${chain.hash}`, { colour: soft, size: 8 });
   return document.save();
 }
-
-const stamp = (at: string) => `${at.slice(0, 16).replace('T', ' ')} UTC`;
 
 interface LineStyle {
   readonly size?: number;
@@ -132,9 +137,9 @@ function wrapped(words: string, font: Face, size: number, width: number): string
   return [...rows, row];
 }
 
-function drawProof(pen: Pen, proof: CertifiedProof, write: Write): void {
+function drawProof(pen: Pen, proof: CertifiedProof, { write, timeOf }: HouseWriting): void {
   heading(pen, `Proof ${proof.number}: ${proof.verdict}, ${proof.level}`);
-  line(pen, `${stamp(proof.at)}, ${proof.by}, ${write(proof.celsius, 'temperature')}`);
+  line(pen, `${timeOf(proof.at)}, ${proof.by}, ${write(proof.celsius, 'temperature')}`);
   for (const instrument of proof.instruments)
     line(pen, instrumentWords(instrument), instrument.overdue ? { colour: red, bold: true } : {});
   row(pen, ['Check', 'Reading', 'Limit', 'Verdict'], true);

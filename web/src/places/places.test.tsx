@@ -135,15 +135,15 @@ describe('Log', () => {
     }
   });
 
-  test('a unit shows its whole record: readings, the repair, both proofs', async () => {
+  test('a unit shows its whole record: newest first: readings, the repair, both proofs', async () => {
     openAt(`/log/${unitOf('OS-0002').id}`);
     expect(await screen.findByText(/Record chain whole, \d+ entries/)).toBeTruthy();
     expect(
       screen.getByText(/^Back to: Cut to the conductor, end B, because centre open at end B/),
     ).toBeTruthy();
     expect(screen.getAllByText(/^Proved /).map(({ textContent }) => textContent)).toEqual([
-      'Proved Out by meter and load, Simulated continuity tester 128',
       'Proved Good by meter and load, Simulated continuity tester 128',
+      'Proved Out by meter and load, Simulated continuity tester 128',
     ]);
     expect(screen.getAllByText(/^Strip of end B: braid 9\.\d\d mm/).length).toBe(2);
   });

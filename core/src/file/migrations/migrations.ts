@@ -6,12 +6,13 @@ import { benchApart } from './to-8.ts';
 import { piecesAndJoints } from './to-9.ts';
 import { toolsAsRecords } from './to-10.ts';
 import { instrumentsAsRecords } from './to-11.ts';
+import { timesAsWritten } from './to-12.ts';
 
 /** From one version of stored records to the next, record by record. Never changed once it has been used. */
 export interface Migration {
   readonly from: number;
   readonly to: number;
-  readonly up: Readonly<Partial<Record<'leads' | 'house' | 'units', (record: Raw) => Raw>>>;
+  readonly up: Readonly<Partial<Record<'leads' | 'house' | 'bench' | 'units', (record: Raw) => Raw>>>;
 }
 
 /** The version of stored records, in databases and archives alike. */
@@ -31,7 +32,7 @@ export const migrations: readonly Migration[] = [
   { from: 9, to: 10, up: toolsAsRecords },
   { from: 10, to: 11, up: instrumentsAsRecords },
   // A plan stands once for all units that are built to it.
-  { from: 11, to: 12, up: {} },
+  { from: 11, to: 12, up: timesAsWritten },
 ];
 
 /** Archives counted by themselves up to 3: the oldest records that an archive of such a version may hold. */

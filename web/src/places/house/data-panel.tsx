@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { backupWords } from '../../controls/backup-line.tsx';
 import { LongWorkBar } from '../../controls/long-work.tsx';
 import { UnsoundFile } from '../../controls/unsound-file.tsx';
+import { useTimes } from '../../controls/writing.ts';
 import { useBackup } from '../../data/backup.ts';
 import { useStorageState } from '../../data/storage-state.ts';
 import { forgotten } from '../../draft/draft-slice.ts';
@@ -104,9 +105,10 @@ const space = (bytes: number) => {
 function Kept() {
   const backup = useBackup();
   const storage = useStorageState();
+  const timeOf = useTimes();
   return (
     <>
-      {backup && <p className={backup.isDue ? 'not-yet' : 'soft'}>{backupWords(backup)}</p>}
+      {backup && <p className={backup.isDue ? 'not-yet' : 'soft'}>{backupWords(backup, timeOf)}</p>}
       {storage && (
         <p className="soft">
           {storage.isPersisted

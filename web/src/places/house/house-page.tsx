@@ -1,4 +1,6 @@
 import { houseId } from '@gorvane/core/house/house-id.ts';
+import type { TimeForm } from '@gorvane/core/quantity/time.ts';
+import { clocks, dayForms, formatTime } from '@gorvane/core/quantity/time.ts';
 import { draftKey } from '../../draft/draft-slice.ts';
 import { UndoButton } from '../../controls/undo-button.tsx';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
@@ -46,7 +48,7 @@ export function HousePage() {
 }
 
 /** Names of the shop, and what is this bench's own: who works here, its serials, how its screen writes. */
-function Benches({ house: { record, edit }, bench }: PanelProps & { readonly bench: Draft<Bench> }) {
+function Benches({ house: { record, edit, key }, bench }: PanelProps & { readonly bench: Draft<Bench> }) {
   const { record: own, edit: editOwn } = bench;
   return (
     <section aria-labelledby="bench-names">
@@ -58,16 +60,14 @@ function Benches({ house: { record, edit }, bench }: PanelProps & { readonly ben
           edit('name of the house', (now) => ({ ...now, name: value }))
         }
       />
-      <TextInput
+      <QuantityField
+        field={`${key}/bench-names`}
         label="Bench names"
         description="with commas between"
-        defaultValue={record.benchNames.join(', ')}
-        onChange={({ currentTarget: { value } }) => {
-          const benchNames = value
-            .split(',')
-            .map((name) => name.trim())
-            .filter(Boolean);
-          if (benchNames.length > 0) edit('bench names', (now) => ({ ...now, benchNames }));
+        written={record.benchNames.join(', ')}
+        onRead={(text) => {
+          const benchNames = namesOf(text);
+          edit('bench names', (now) => ({ ...now, benchNames }));
         }}
       />
       <NativeSelect
@@ -91,6 +91,31 @@ function Benches({ house: { record, edit }, bench }: PanelProps & { readonly ben
           ]}
         />
       </div>
+      <NativeSelect
+        label="Days are written"
+        value={own.times.day}
+        data={dayForms.map((day) => ({ value: day, label: dayWords(day) }))}
+        onChange={({ currentTarget: { value } }) =>
+          editOwn('how days are written', (now) => ({
+            ...now,
+            times: { ...now.times, day: dayForms.find((day) => day === value)! },
+          }))
+        }
+      />
+      <div>
+        <p>Clock</p>
+        <SegmentedControl
+          aria-label="Clock"
+          value={own.times.clock}
+          onChange={(value) =>
+            editOwn('clock', (now) => ({
+              ...now,
+              times: { ...now.times, clock: value === '12 h' ? '12 h' : '24 h' },
+            }))
+          }
+          data={[...clocks]}
+        />
+      </div>
       <div>
         <p>Light</p>
         <SegmentedControl
@@ -108,6 +133,20 @@ function Benches({ house: { record, edit }, bench }: PanelProps & { readonly ben
     </section>
   );
 }
+
+/** @throws QuantityError where there is none. */
+function namesOf(text: string): string[] {
+  const names = text
+    .split(',')
+    .map((name) => name.trim())
+    .filter(Boolean);
+  if (names.length === 0) throw new QuantityError(text, 'at least one name, such as Bench one');
+  return names;
+}
+
+/** A day in this form, as an example. */
+const dayWords = (day: TimeForm['day']) =>
+  formatTime('2026-11-24T12:00', { day, clock: '24 h' }).replace(' 12:00', '');
 
 /** Figures of the house that planners ask for. */
 function Figures({ house: { record, edit, key } }: PanelProps) {

@@ -33,6 +33,11 @@ export function useAddress<Fields extends AddressFields>(fields: Fields): Addres
   const before = useRef<string[]>([]);
   const undone = useRef<string[]>([]);
   useEffect(() => {
+    // The way back of the browser took the last value back.
+    if (address !== latest.current && address === before.current.at(-1)) {
+      before.current.pop();
+      undone.current.push(latest.current);
+    }
     latest.current = address;
   }, [address]);
   const go = (from: string[], to: string[]) => {
@@ -79,7 +84,7 @@ export function useAddress<Fields extends AddressFields>(fields: Fields): Addres
       before.current.push(latest.current);
       undone.current = [];
       latest.current = next.toString();
-      setSearch(next, { replace: true, preventScrollReset: true });
+      setSearch(next, { preventScrollReset: true });
     };
     return {
       fields,

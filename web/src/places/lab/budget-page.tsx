@@ -3,7 +3,7 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import type { BudgetRow, BudgetWant } from '@gorvane/core/line/budget.ts';
 import { budget } from '@gorvane/core/line/budget.ts';
-import { budgetReasonWords } from '@gorvane/core/words/budget-reason.ts';
+import { budgetReasonWords, budgetVerdictWords } from '@gorvane/core/words/budget-reason.ts';
 import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
@@ -134,7 +134,9 @@ function BudgetRows({
         head={[
           'Cable',
           'Verdict',
-          ...['Loss, margin', 'Longest run', 'Power', 'Mass, bend', 'Cost'].map((figures) => ({ figures })),
+          ...['Loss, margin', 'Longest run', 'Power', 'Mass, bend', 'Cost, RG-58 = 1'].map((figures) => ({
+            figures,
+          })),
         ]}
       >
         {rows.map((row) => (
@@ -170,7 +172,7 @@ function BudgetLine({ row, want }: { readonly row: BudgetRow; readonly want: Bud
           </>
         ) : (
           <>
-            <VerdictMark verdict="does not fit" />
+            <VerdictMark verdict="does not fit" label={budgetVerdictWords[reasons[0]!.code]} />
             <div className="soft">{reasons.map(budgetReasonWords).join('; ')}</div>
           </>
         )}

@@ -32,6 +32,7 @@ import { useDraft } from '../../draft/use-draft.ts';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { OwnCableForm } from './own-cable-form.tsx';
 import { shortDecibels, shortFrequency } from './write.ts';
+import { usePageTitle } from '../../controls/page-title.ts';
 
 /** One cable: cut across, its figures computed and nominal, its loss and what makes it. */
 export function CablePage() {
@@ -41,6 +42,7 @@ export function CablePage() {
   useUndoPlace(`cables/${cableId}`);
   const navigate = useNavigate();
   const cable = cables?.find(({ id }) => id === cableId);
+  usePageTitle(cable?.name, 'Cables');
   if (!cables || draft === undefined) return null;
   if (!cable)
     return (

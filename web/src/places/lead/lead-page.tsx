@@ -34,6 +34,7 @@ import { PartDrop, RunDropZones } from './part-drop.tsx';
 import type { StageProps } from './stage-props.ts';
 import { UnitProof } from './unit-proof.tsx';
 import { stageSlugs } from './stage-slug.ts';
+import { usePageTitle } from '../../controls/page-title.ts';
 import './lead.css';
 
 /** So many units of a lead can be chosen from here, and so many at work are held against their bags. */
@@ -154,6 +155,7 @@ function PlannedLead({
 }: Omit<StageProps, 'view' | 'onPlaces'> & { readonly problem: string | undefined }) {
   const { lead, plan } = props;
   const { stage = 'choose' } = useParams();
+  usePageTitle(lead.record.name, stageSlugs.find(({ slug }) => slug === stage)?.stage);
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
   const { units, workViews, view } = useUnitsOfLead(lead.record.id, search.get('unit'));

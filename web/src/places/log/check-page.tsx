@@ -9,6 +9,7 @@ import { VerdictMark } from '../../controls/verdict.tsx';
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import type { Standing } from '../../data/packages.ts';
 import { standingOf } from '../../data/packages.ts';
+import { useTimes } from '../../controls/writing.ts';
 
 type Result =
   | { readonly name: string; readonly checked: CheckedPackage; readonly standing: readonly Standing[] }
@@ -49,6 +50,7 @@ export function CheckPage() {
 }
 
 function Checked({ result }: { readonly result: Result }) {
+  const timeOf = useTimes();
   if ('problem' in result)
     return (
       <p className="out">
@@ -61,7 +63,7 @@ function Checked({ result }: { readonly result: Result }) {
     <>
       <p className={findings.length === 0 ? 'good' : 'out'}>
         {findings.length === 0
-          ? `● ${name}: whole. ${files} files, ${units.length} ${units.length === 1 ? 'unit' : 'units'}, written ${new Date(writtenAt).toLocaleString()}.`
+          ? `● ${name}: whole. ${files} files, ${units.length} ${units.length === 1 ? 'unit' : 'units'}, written ${timeOf(writtenAt)}.`
           : `■ ${name}: NOT as it was written. ${findings.length} ${findings.length === 1 ? 'finding' : 'findings'}.`}
       </p>
       <ul>

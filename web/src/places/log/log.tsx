@@ -10,6 +10,7 @@ import { VerdictMark } from '../../controls/verdict.tsx';
 import type { SummaryRow } from '../../data/database.ts';
 import { leadWords, useCounts, useFoundUnits, useLeadNames } from '../../data/live.ts';
 import './log.css';
+import { useTimes } from '../../controls/writing.ts';
 
 type LeadNames = ReadonlyMap<string, string>;
 
@@ -166,6 +167,7 @@ interface FoundProps {
 }
 
 function Found({ units, names }: FoundProps) {
+  const timeOf = useTimes();
   if (units.length === 0) return null;
   return (
     <Table head={['Serial', 'Lead', 'Last entry', 'State', 'Proof']}>
@@ -177,7 +179,7 @@ function Found({ units, names }: FoundProps) {
             </Link>
           </th>
           <td>{lead || leadWords(names, leadId)}</td>
-          <td>{last && `${new Date(last.at).toLocaleString()}, ${last.by}`}</td>
+          <td className="no-wrap">{last && `${timeOf(last.at)}, ${last.by}`}</td>
           <td>{state === 'finished' ? state : stands}</td>
           <td>
             <VerdictMark verdict={verdict ?? 'Not yet'} />

@@ -15,11 +15,14 @@ import { useUnit } from '../../data/live.ts';
 import { planProblem, usePlanState } from '../../data/plan-check.ts';
 import { Run } from '../../drawing/run.tsx';
 import { useHappeningWords } from './happening-words.ts';
+import { useTimes } from '../../controls/writing.ts';
+import { usePageTitle } from '../../controls/page-title.ts';
 
 /** One unit: its run, its verdict, and its whole record with the check of its chain. */
 export function UnitPage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
+  usePageTitle(view?.unit.serial, 'Log');
   if (view === undefined) return null;
   if (view === null)
     return (
@@ -34,6 +37,7 @@ export function UnitPage() {
 }
 
 function UnitRecord({ view }: { readonly view: UnitView }) {
+  const timeOf = useTimes();
   const { unit, events, progress } = view;
   const plan = useMemo(() => progress.plan && shownPlan(progress.plan), [progress.plan]);
   const findings = useMemo(() => verifyChain(events), [events]);
@@ -80,11 +84,11 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
       {problem && <p className="out">■ {problem}</p>}
       <Photographs photographs={progress.photographs} />
       <Table head={['No.', 'When', 'Who', 'What']}>
-        {events.map((event) => (
+        {events.toReversed().map((event) => (
           <tr key={event.id}>
             <td className="reading">{event.number}</td>
-            <td>{new Date(event.at).toLocaleString()}</td>
-            <td>{event.by}</td>
+            <td className="no-wrap">{timeOf(event.at)}</td>
+            <td className="no-wrap">{event.by}</td>
             <td>{word(event.happening)}</td>
           </tr>
         ))}

@@ -22,6 +22,7 @@ import { DriftAdvice } from './drift-advice.tsx';
 import { RecordAlert } from '../../controls/record-alert.tsx';
 import { useRecorder } from '../../controls/use-recorder.ts';
 import { useStartUnit } from './use-start-unit.ts';
+import { usePageTitle } from '../../controls/page-title.ts';
 import './build.css';
 
 /** A batch at a glance: every unit with its own state, what the tool does, how long it will take, what it drew from stock. */
@@ -30,6 +31,10 @@ export function BatchPage() {
   const order = useOrders()?.find(({ id }) => id === orderId);
   const leads = useLeads();
   const views = useUnitsOfLine(orderId, lineId);
+  usePageTitle(
+    leads?.find(({ id }) => id === order?.lines.find((each) => each.id === lineId)?.leadId)?.name,
+    'Batch',
+  );
   if (!views || !leads) return null;
   const line = order?.lines.find(({ id }) => id === lineId);
   if (!order || !line || views.length === 0)

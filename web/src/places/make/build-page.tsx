@@ -5,6 +5,7 @@ import { planProblem } from '../../data/plan-check.ts';
 import { AsideScreen } from './aside-screen.tsx';
 import { Building } from './building.tsx';
 import { StartScreen } from './start-screen.tsx';
+import { usePageTitle } from '../../controls/page-title.ts';
 import './build.css';
 
 /** The guided build of one numbered unit: one step at a time, large. */
@@ -12,6 +13,7 @@ export function BuildPage() {
   const { unitId } = useParams();
   const house = useHouse();
   const view = useUnit(unitId);
+  usePageTitle(view ? `Build ${view.unit.serial}` : 'Build');
   if (view === undefined || !house) return null;
   if (view === null)
     return (

@@ -27,6 +27,7 @@ import { JustReworked } from './just-reworked.tsx';
 import { MomentScreen } from './moment-view.tsx';
 import { touchPart } from './parts-panel.tsx';
 import { primaryOf } from './primary.ts';
+import { useTimes } from '../../controls/writing.ts';
 import { RecordAlert } from '../../controls/record-alert.tsx';
 import { StepHead } from './step-head.tsx';
 import { StepScreen } from './step-screen.tsx';
@@ -56,7 +57,8 @@ export function Building({ view, frozen }: BuildingProps) {
   const [mode, setMode] = useKeptValue<BatchMode>(batchModeKey(unit.lineId), 'unit by unit');
   const asOne = useMemo(() => [view], [view]);
   const [dialog, setDialog] = useState<'trouble' | 'evidence' | undefined>();
-  const [takenUp, setTakenUp] = useState(() => lastWords(view));
+  const timeOf = useTimes();
+  const [takenUp, setTakenUp] = useState(() => lastWords(view, timeOf));
   const at = useStepLookedAt(progress);
   const { step } = at;
   const batch = useUnitsOfLine(unit.orderId, unit.lineId) ?? [];
@@ -290,13 +292,13 @@ function useSpoken(text: string | undefined, { on, say }: Voice): void {
 }
 
 /** What was last recorded before this screen was opened: the work may have been interrupted there. */
-function lastWords({ events, progress }: UnitView): string | undefined {
+function lastWords({ events, progress }: UnitView, timeOf: (at: string) => string): string | undefined {
   const last = events.at(-1);
   if (!last || events.length < 2 || progress.finished) return undefined;
   const done = [...events].reverse().find(({ happening }) => happening.kind === 'step done')?.happening;
   const title =
     done?.kind === 'step done' ? progress.steps.find(({ id }) => id === done.stepId)?.title : undefined;
-  return `Goes on where it was left: ${title ? `“${title}” was the last step done; ` : ''}last entry ${new Date(last.at).toLocaleString()}, ${last.by}. Everything recorded is here.`;
+  return `Goes on where it was left: ${title ? `“${title}” was the last step done; ` : ''}last entry ${timeOf(last.at)}, ${last.by}. Everything recorded is here.`;
 }
 
 function nextWords(

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Photographs } from '../../controls/photograph.tsx';
 import { addPhotograph } from '../../data/photographs.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
+import { useTimes } from '../../controls/writing.ts';
 
 interface EvidenceDialogProps {
   readonly step: Step;
@@ -17,6 +18,7 @@ interface EvidenceDialogProps {
 
 /** A picture of this joint from the camera or a file, and a note: kept with the unit, shown in log and certificate. */
 export function EvidenceDialog({ step, unitId, progress, onRecord, onClose }: EvidenceDialogProps) {
+  const timeOf = useTimes();
   const [kept, setKept] = useKeptValue(`build/evidence/${unitId}/${step.id}`, { note: '', caption: '' });
   const [problem, setProblem] = useState<string | undefined>();
   const [busy, setBusy] = useState(false);
@@ -100,7 +102,7 @@ export function EvidenceDialog({ step, unitId, progress, onRecord, onClose }: Ev
             <li key={at}>
               {text}{' '}
               <span className="soft">
-                {by}, {new Date(at).toLocaleString()}
+                {by}, {timeOf(at)}
               </span>
             </li>
           ))}

@@ -19,11 +19,14 @@ import { ArticleLengths } from './article-lengths.tsx';
 import { RecordAlert } from '../../controls/record-alert.tsx';
 import { useRecorder } from '../../controls/use-recorder.ts';
 import './build.css';
+import { useTimes } from '../../controls/writing.ts';
+import { usePageTitle } from '../../controls/page-title.ts';
 
 /** The first of a batch, measured whole: differences from the plan, and which of them correct the rest. */
 export function FirstArticlePage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
+  usePageTitle(view?.unit.serial, 'First article');
   if (view === undefined) return null;
   if (!view?.unit.plan)
     return (
@@ -110,6 +113,7 @@ function Corrections({
   readonly corrections: readonly Correction[];
   readonly attempt: (work: () => Promise<void>) => Promise<boolean>;
 }) {
+  const timeOf = useTimes();
   const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
   const wanted = corrections.filter(({ words, supported }) => supported !== turned.has(words));
   const decided = progress.firstArticle;
@@ -123,7 +127,7 @@ function Corrections({
       <h2 id="article-corrections">For the rest of the batch</h2>
       {decided && (
         <p className="good">
-          ● Decided by {decided.by}, {new Date(decided.at).toLocaleString()}:{' '}
+          ● Decided by {decided.by}, {timeOf(decided.at)}:{' '}
           {decided.corrections.length === 0 ? 'as planned' : decided.corrections.join('; ')}.
         </p>
       )}

@@ -16,10 +16,11 @@ import {
 } from '../../controls/certificate-words.ts';
 import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
-import { useWriting } from '../../controls/writing.ts';
+import { useTimes, useWriting } from '../../controls/writing.ts';
 import type { UnitEvent } from '@gorvane/core/unit/unit.ts';
 import { useUnit } from '../../data/live.ts';
 import { planProblem, usePlanState } from '../../data/plan-check.ts';
+import { usePageTitle } from '../../controls/page-title.ts';
 import './print.css';
 
 const noEvents: readonly UnitEvent[] = [];
@@ -28,6 +29,7 @@ const noEvents: readonly UnitEvent[] = [];
 export function CertificatePage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
+  usePageTitle(view?.unit.serial, 'Certificate');
   const state = usePlanState(view?.unit, view?.events ?? noEvents);
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
   if (!view || !state) return null;
@@ -50,6 +52,7 @@ export function CertificatePage() {
 }
 
 function CertificateSheet({ certificate }: { readonly certificate: Certificate }) {
+  const timeOf = useTimes();
   const { serial, unitId, title, verdict, level, house, programVersion, frozenAt, proofs, progress, chain } =
     certificate;
   return (
@@ -65,7 +68,7 @@ function CertificateSheet({ certificate }: { readonly certificate: Certificate }
         </div>
       </header>
       <p>
-        Made by {house}. Plan frozen {new Date(frozenAt).toLocaleString()}, program {programVersion}. Identity{' '}
+        Made by {house}. Plan frozen {timeOf(frozenAt)}, program {programVersion}. Identity{' '}
         <span className="reading">{unitId}</span>.
       </p>
       {proofs.map((proof) => (
@@ -85,12 +88,12 @@ function CertificateSheet({ certificate }: { readonly certificate: Certificate }
           <ul>
             {progress.returns.map(({ at, reason }) => (
               <li key={at}>
-                {new Date(at).toLocaleString()}: came back, {reason}
+                {timeOf(at)}: came back, {reason}
               </li>
             ))}
             {progress.reworks.map((rework) => (
               <li key={rework.at}>
-                {new Date(rework.at).toLocaleString()}: {rework.reason}.{' '}
+                {timeOf(rework.at)}: {rework.reason}.{' '}
                 {rework.scrap.length > 0 && `Replaced: ${scrapWords(rework.scrap)}.`}
               </li>
             ))}
@@ -108,6 +111,7 @@ function CertificateSheet({ certificate }: { readonly certificate: Certificate }
 
 /** Pictures and notes of the unit. */
 function Evidence({ progress }: { readonly progress: UnitProgress }) {
+  const timeOf = useTimes();
   const { photographs, notes } = progress;
   if (photographs.length + notes.length === 0) return null;
   return (
@@ -117,7 +121,7 @@ function Evidence({ progress }: { readonly progress: UnitProgress }) {
       <ul>
         {notes.map(({ at, by, text }) => (
           <li key={at}>
-            {text} ({by}, {new Date(at).toLocaleString()})
+            {text} ({by}, {timeOf(at)})
           </li>
         ))}
       </ul>
@@ -126,6 +130,7 @@ function Evidence({ progress }: { readonly progress: UnitProgress }) {
 }
 
 function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
+  const timeOf = useTimes();
   const write = useWriting();
   const { number, verdict, level, at, by, celsius, instruments, checks } = proof;
   return (
@@ -134,7 +139,7 @@ function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
         Proof {number}: {verdict}, {level}
       </h2>
       <p>
-        {new Date(at).toLocaleString()}, {by}, {write(celsius, 'temperature')}
+        {timeOf(at)}, {by}, {write(celsius, 'temperature')}
       </p>
       {instruments.map((instrument, n) => (
         <p key={`${instrument.name} ${n}`} className={instrument.overdue ? 'not-yet' : undefined}>

@@ -17,6 +17,7 @@ import type { UnitView } from '../../data/live.ts';
 import { leadWords, useLeadNames, useOrders, useUnitsOfOrder } from '../../data/live.ts';
 import { useKeptValue } from '../../draft/use-kept-value.ts';
 import { SpreadStrip } from '../../drawing/spread-strip.tsx';
+import { usePageTitle } from '../../controls/page-title.ts';
 import './order-page.css';
 
 /** The proofs of a whole order: how far each unit is, the spread of every reading, and what stands out. */
@@ -24,6 +25,7 @@ export function ProveOrderPage() {
   const { orderId } = useParams();
   const orders = useOrders();
   const units = useUnitsOfOrder(orderId);
+  usePageTitle(orders?.find(({ id }) => id === orderId)?.name, 'Proofs');
   if (!orders || !units) return null;
   const order = orders.find(({ id }) => id === orderId);
   if (!order)

@@ -12,6 +12,7 @@ import { useDraft } from '../../draft/use-draft.ts';
 import { UndoButton } from '../../controls/undo-button.tsx';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { usersOf } from './stores.tsx';
+import { usePageTitle } from '../../controls/page-title.ts';
 import './stores.css';
 
 /** One bag: what lies in it, what the caliper says of it, and which leads are made from it. */
@@ -20,6 +21,7 @@ export function BagPage() {
   const navigate = useNavigate();
   const bag = useDraft('gaugeCards', bagId);
   const leads = useLeads();
+  usePageTitle(bag?.record.name, 'Stores');
   useUndoPlace(draftKey('gaugeCards', bagId ?? ''));
   if (bag === null)
     return (

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { VerdictMark } from '../../../controls/verdict.tsx';
 import type { UnitView } from '../../../data/live.ts';
 import type { UnitProof } from './use-unit-proof.ts';
+import { useTimes } from '../../../controls/writing.ts';
 
 interface RecordButtonProps {
   readonly table: UnitProof;
@@ -44,6 +45,7 @@ export function RecordButton({ table, view, isReading, onRecord }: RecordButtonP
 
 /** Every proof that this unit's record holds. */
 export function ProofHistory({ view: { unit, progress } }: { readonly view: UnitView }) {
+  const timeOf = useTimes();
   if (progress.proofs.length === 0) return null;
   return (
     <>
@@ -51,7 +53,7 @@ export function ProofHistory({ view: { unit, progress } }: { readonly view: Unit
       <Table>
         {progress.proofs.map(({ at, by, verdict, takes }) => (
           <tr key={at}>
-            <th scope="row">{new Date(at).toLocaleString()}</th>
+            <th scope="row">{timeOf(at)}</th>
             <td>
               {by}, {takes.map(({ instrument }) => instrument).join('; ')}
             </td>

@@ -51,6 +51,7 @@ import { provedHappening, recordProof, useUnitProof } from './use-unit-proof.ts'
 import { VerdictLine } from './verdict-line.tsx';
 import { useVirtualSettings, VirtualFaults, virtualSetup } from './virtual-faults.tsx';
 import './prove.css';
+import { useTimes } from '../../../controls/writing.ts';
 
 /** What a unit should read, what it does read, the verdict and what explains it. */
 export function ProveStage(props: StageProps) {
@@ -104,6 +105,7 @@ export function ProveUnit(props: ProveUnitProps) {
 }
 
 function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { readonly by: string }) {
+  const timeOf = useTimes();
   const { unit, progress } = view;
   const navigate = useNavigate();
   const plan = useMemo(() => shownPlan(started), [started]);
@@ -175,9 +177,7 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
                 Proved as it is now, {formatMillimetres(short)} mm shorter than planned.
               </span>
             ))}
-            {table.recordedAt && (
-              <span className="soft"> As recorded {new Date(table.recordedAt).toLocaleString()}.</span>
-            )}
+            {table.recordedAt && <span className="soft"> As recorded {timeOf(table.recordedAt)}.</span>}
           </p>
         </div>
         {proof.diagnosis && (
