@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { starters } from '@gorvane/core/lead/starters.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
@@ -151,6 +151,18 @@ describe('everything out and in', () => {
     const entries = await database.records.toArray();
     await expect(exportEverything({ ...stopping, check: () => stop() })).rejects.toThrow('Stopped.');
     expect(await database.records.toArray()).toEqual(entries);
+  });
+
+  test('a computer that sleeps while a file is read loses nothing: no clock ends the import', async () => {
+    await firstUnitStarted();
+    const file = await exportEverything();
+    await startEmpty();
+    const timers = jest.spyOn(globalThis, 'setTimeout');
+    await takeSoundFile(file);
+    const delays = timers.mock.calls.map(([, delay = 0]) => delay).filter((delay) => delay > 1000);
+    timers.mockRestore();
+    expect(delays.length).toBeGreaterThan(0);
+    expect(Math.min(...delays)).toBeGreaterThan(24 * 3600 * 1000);
   });
 
   test('an entry that has the id of another in the record that is here is refused, and nothing taken', async () => {

@@ -10,6 +10,7 @@ import type { Order } from '@gorvane/core/order/order.ts';
 import type { EntityTable, Table, Transaction } from 'dexie';
 import { Dexie } from 'dexie';
 import { reportGone } from './write-problem.ts';
+import { waitFor } from './wait-for.ts';
 
 /** A text that was typed and does not parse yet, kept so that it is still there after a reload. */
 export interface KeptText {
@@ -126,7 +127,7 @@ export class Database extends Dexie {
         cuts: '[stripper+day]',
       })
       .upgrade(async (transaction: Transaction) => {
-        const { completeRecords } = await Dexie.waitFor(import('./complete-records.ts'));
+        const { completeRecords } = await waitFor(import('./complete-records.ts'));
         await completeRecords(transaction);
       });
     this.on('ready', refuseNewer, true);

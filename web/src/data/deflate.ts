@@ -1,8 +1,8 @@
-import { Dexie } from 'dexie';
+import { waitFor } from './wait-for.ts';
 
 /** Bytes as they come out of a stream. A transaction that is open stays so meanwhile. */
 const through = (bytes: Uint8Array, stream: CompressionStream | DecompressionStream): Promise<Uint8Array> =>
-  Dexie.waitFor(
+  waitFor(
     new Response(new Blob([bytes.slice()]).stream().pipeThrough(stream))
       .arrayBuffer()
       .then((buffer) => new Uint8Array(buffer)),

@@ -7,12 +7,12 @@ import { openArchive } from '@gorvane/core/file/archive-zip.ts';
 import type { ArchiveFinding } from '@gorvane/core/file/check-archive.ts';
 import { ArchiveCheck, leftOut, without } from '@gorvane/core/file/check-archive.ts';
 import type { Table } from 'dexie';
-import { Dexie } from 'dexie';
 import { database } from './database.ts';
 import type { GoingOn } from './going-on.ts';
 import { unwatched } from './going-on.ts';
 import type { ImportResult } from './merge-archive.ts';
 import { mergePart, Total } from './merge-archive.ts';
+import { waitFor } from './wait-for.ts';
 
 /** A file before anything of it is taken: what holds, and in words what does not. */
 export interface InspectedArchive {
@@ -112,7 +112,7 @@ function takeParts(
     let next = nextPart(parts);
     for (let done = 1; ; done++) {
       // The file is read beside the transaction, which would end while nothing is asked of it.
-      const { value, done: ended } = await Dexie.waitFor(next);
+      const { value, done: ended } = await waitFor(next);
       if (ended) return total.result();
       next = nextPart(parts);
       next.catch(() => undefined);
