@@ -15,7 +15,7 @@ import { cutOf, stripLength } from '../strip/cut-of.ts';
 import { standsForItsLikes } from '../connector/terminal-block.ts';
 import { counted, exampleLead, house, measuredCard, now } from '../testing/example.ts';
 import { happeningsOf, simulate } from '../testing/thread-simulator.ts';
-import { designStates } from './design-states.ts';
+import { designReasons, designStates } from './design-states.ts';
 import { freezePlan, frozenPlanSchema } from './frozen-plan.ts';
 import type { LeadPlan } from './lead-plan.ts';
 import { PlanError, planLead } from './lead-plan.ts';
@@ -212,18 +212,18 @@ describe('what changes what', () => {
 });
 
 describe('warnings on the bench edge', () => {
+  const crimped = (changed = house) => planOf('rg-223', 'tnc-plug-50-crimp-5', changed);
   test('none for a lead that fits', () => {
-    expect(new Set(Object.values(designStates(planOf('rg-223', 'tnc-plug-50-crimp-5'))))).toEqual(
-      new Set(['open']),
-    );
+    expect(new Set(Object.values(designStates(crimped())))).toEqual(new Set(['open']));
   });
   test.each([
-    ['Choose', () => planOf('rg-59', 'tnc-plug-50-crimp-5')],
-    ['Strip', () => planOf('rg-223', 'tnc-plug-50-crimp-5', practised({ stripping: 'blade' }))],
-    ['Join', () => planOf('rg-223', 'tnc-plug-50-crimp-5', { ...house, dies: [] })],
-    ['Thread', () => planOf('rg-223', 'tnc-plug-50-crimp-5', { ...house, shrink: [] })],
-  ] as const)('%s when something there wants a look', (stage, plan) => {
+    ['Choose', 'impedance', () => planOf('rg-59', 'tnc-plug-50-crimp-5')],
+    ['Strip', 'finer than its tool', () => crimped(practised({ stripping: 'blade' }))],
+    ['Join', 'No die', () => crimped({ ...house, dies: [] })],
+    ['Thread', 'not in Stores', () => crimped({ ...house, shrink: [] })],
+  ] as const)('%s when something there wants a look: %s', (stage, why, plan) => {
     expect(designStates(plan())[stage]).toBe('warning');
+    expect(designReasons(plan())[stage].join(' ')).toContain(why);
   });
 });
 

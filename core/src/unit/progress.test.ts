@@ -8,7 +8,7 @@ import { BenchWalk } from '../testing/bench-walk.ts';
 import { exampleLead, house, now } from '../testing/example.ts';
 import { answerHold, reworkFrom, reworkTo, waiveHold } from './advance.ts';
 import { isAtWork, obstructions, unitProgress } from './progress.ts';
-import { stageStates } from './stage-states.ts';
+import { stageStates, unitReasons } from './stage-states.ts';
 import { contactPull, ferrulePull } from '../recipe/pull.ts';
 import type { Step } from '../recipe/step.ts';
 import type { UnitEvent, UnitHappening } from './unit.ts';
@@ -199,7 +199,9 @@ describe('progress is played from the record', () => {
     const look = stepNamed('nick-and-whisker');
     const progress = progressOf(answerHold(look, { good: false }), answerHold(look, { good: true }));
     expect(obstructions(progress, look)).toEqual([]);
-    expect(stageStates(progressOf(answerHold(look, { good: false }))).Strip).toBe('warning');
+    const out = progressOf(answerHold(look, { good: false }));
+    expect(stageStates(out).Strip).toBe('warning');
+    expect(unitReasons(out).Strip).toEqual([`${look.title}: Out.`]);
   });
 
   test('after a proof that was Out an end is made again and everything is proved again', () => {

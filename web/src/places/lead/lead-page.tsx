@@ -22,7 +22,7 @@ import type { RunPick } from '../../drawing/run-side.ts';
 import { Run } from '../../drawing/run.tsx';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import { CardChanges } from '../../controls/card-changes.tsx';
-import { BenchEdge } from './bench-edge.tsx';
+import { BenchEdge, StageReasons } from './bench-edge.tsx';
 import { ChooseStage } from './choose-stage.tsx';
 import { CutStage } from './cut-stage.tsx';
 import { FinishStage } from './finish-stage.tsx';
@@ -155,7 +155,8 @@ function PlannedLead({
 }: Omit<StageProps, 'view' | 'onPlaces'> & { readonly problem: string | undefined }) {
   const { lead, plan } = props;
   const { stage = 'choose' } = useParams();
-  usePageTitle(lead.record.name, stageSlugs.find(({ slug }) => slug === stage)?.stage);
+  const named = stageSlugs.find(({ slug }) => slug === stage)?.stage;
+  usePageTitle(lead.record.name, named);
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
   const { units, workViews, view } = useUnitsOfLead(lead.record.id, search.get('unit'));
@@ -203,6 +204,7 @@ function PlannedLead({
           </p>
         )}
         {(stage === 'strip' || stage === 'prove') && <CardChanges views={workViews} />}
+        <StageReasons plan={plan} view={view} stage={named} />
         <div className="stage-panel">
           <Panel {...props} view={view} onPlaces={showPlaces} />
         </div>
