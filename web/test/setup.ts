@@ -16,14 +16,15 @@ Object.defineProperty(window, 'matchMedia', {
   }),
 });
 
-// jsdom looks through the whole document for the field of every label: minutes on a page of many fields.
-Object.defineProperty(HTMLLabelElement.prototype, 'control', {
-  get(this: HTMLLabelElement) {
-    return this.htmlFor === ''
-      ? this.querySelector('input, select, textarea, button')
-      : document.getElementById(this.htmlFor);
-  },
-});
+// jsdom looks through the whole document for the field of every label, for every field: minutes on a page of many.
+for (const { prototype } of [HTMLInputElement, HTMLSelectElement, HTMLTextAreaElement, HTMLButtonElement])
+  Object.defineProperty(prototype, 'labels', {
+    get(this: HTMLElement) {
+      return Array.from(document.querySelectorAll('label')).filter((label) =>
+        label.htmlFor === '' ? label.contains(this) : label.htmlFor === this.id,
+      );
+    },
+  });
 
 class StillResizeObserver {
   observe() {}

@@ -25,6 +25,34 @@ describe('House', () => {
       expect(await database.bench.toArray()).toMatchObject([{ firstUnit: 'in', name: 'Bench one' }]),
     );
   });
+
+  test('days and times are written as this bench has them', async () => {
+    openAt('/house');
+    await userEvent.selectOptions(await screen.findByLabelText('Days are written'), '24 Nov 2026');
+    await userEvent.click(screen.getByLabelText('12 h'));
+    await waitFor(async () =>
+      expect(await database.bench.toArray()).toMatchObject([
+        { times: { day: 'day month year', clock: '12 h' } },
+      ]),
+    );
+  });
+
+  test('names of benches show what is stored, also after undo; none at all is refused', async () => {
+    openAt('/house');
+    const names = await screen.findByLabelText<HTMLInputElement>('Bench names');
+    const before = names.value;
+    await userEvent.clear(names);
+    await userEvent.type(names, 'Mill bench , Loft{Enter}');
+    await saved(({ benchNames }) => benchNames.join() === 'Mill bench,Loft');
+    expect(names.value).toBe('Mill bench, Loft');
+    await userEvent.keyboard('{Control>}z{/Control}');
+    await waitFor(() => expect(names.value).toBe(before));
+    await saved(({ benchNames }) => benchNames.join(', ') === before);
+    await userEvent.clear(names);
+    await userEvent.type(names, ' , {Enter}');
+    expect(await screen.findByText(/expected at least one name/)).toBeTruthy();
+    expect((await house()).benchNames.join(', ')).toBe(before);
+  });
 });
 
 describe('data in and out', () => {
