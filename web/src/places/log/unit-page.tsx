@@ -16,13 +16,13 @@ import { planProblem, usePlanState } from '../../data/plan-check.ts';
 import { Run } from '../../drawing/run.tsx';
 import { useHappeningWords } from './happening-words.ts';
 import { useTimes } from '../../controls/writing.ts';
-import { usePageTitle } from '../../controls/page-title.ts';
+import { useUnitTitle } from '../../controls/page-title.ts';
 
 /** One unit: its run, its verdict, and its whole record with the check of its chain. */
 export function UnitPage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
-  usePageTitle(view?.unit.serial, 'Log');
+  useUnitTitle(view, 'Log');
   if (view === undefined) return null;
   if (view === null)
     return (

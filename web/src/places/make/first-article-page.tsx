@@ -20,13 +20,13 @@ import { RecordAlert } from '../../controls/record-alert.tsx';
 import { useRecorder } from '../../controls/use-recorder.ts';
 import './build.css';
 import { useTimes } from '../../controls/writing.ts';
-import { usePageTitle } from '../../controls/page-title.ts';
+import { useUnitTitle } from '../../controls/page-title.ts';
 
 /** The first of a batch, measured whole: differences from the plan, and which of them correct the rest. */
 export function FirstArticlePage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
-  usePageTitle(view?.unit.serial, 'First article');
+  useUnitTitle(view, 'First article');
   if (view === undefined) return null;
   if (!view?.unit.plan)
     return (

@@ -20,7 +20,7 @@ import { useTimes, useWriting } from '../../controls/writing.ts';
 import type { UnitEvent } from '@gorvane/core/unit/unit.ts';
 import { useUnit } from '../../data/live.ts';
 import { planProblem, usePlanState } from '../../data/plan-check.ts';
-import { usePageTitle } from '../../controls/page-title.ts';
+import { useUnitTitle } from '../../controls/page-title.ts';
 import './print.css';
 
 const noEvents: readonly UnitEvent[] = [];
@@ -29,7 +29,7 @@ const noEvents: readonly UnitEvent[] = [];
 export function CertificatePage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
-  usePageTitle(view?.unit.serial, 'Certificate');
+  useUnitTitle(view, 'Certificate');
   const state = usePlanState(view?.unit, view?.events ?? noEvents);
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
   if (!view || !state) return null;

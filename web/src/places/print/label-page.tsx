@@ -10,7 +10,7 @@ import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { UnitView } from '../../data/live.ts';
 import { useHouse, useUnit } from '../../data/live.ts';
-import { usePageTitle } from '../../controls/page-title.ts';
+import { useUnitTitle } from '../../controls/page-title.ts';
 import './print.css';
 
 /** The label of a unit: text, length and a QR code with serial and identity, no address. */
@@ -18,7 +18,7 @@ export function LabelPage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
   const house = useHouse();
-  usePageTitle(view?.unit.serial, 'Label');
+  useUnitTitle(view, 'Label');
   const qr = useQr(view ? `${view.unit.serial} ${view.unit.id}` : undefined);
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
   if (!view || !house) return null;

@@ -18,14 +18,14 @@ import { useHouse, useLead, useUnit } from '../../data/live.ts';
 import { EndStrip } from '../../drawing/end-strip.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
-import { usePageTitle } from '../../controls/page-title.ts';
+import { useUnitTitle } from '../../controls/page-title.ts';
 import './print.css';
 
 /** The sheet that goes round with a unit: run, strips, threading order, faces, and every step with a box to sign. */
 export function TravellerPage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
-  usePageTitle(view?.unit.serial, 'Traveller');
+  useUnitTitle(view, 'Traveller');
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
   if (!view) return null;
   return <Planned view={view} />;
