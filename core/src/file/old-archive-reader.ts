@@ -53,7 +53,7 @@ function readTable(files: Files, table: TableName, from: number, unread: UnreadR
   const file = files.get(name);
   // Own cables had no table before version 2.
   if (!file && table === 'cables' && from < 2) return [];
-  if (table === 'bench' && from < 8) return benchesOfHouses(files);
+  if (table === 'bench' && from < 8) return benchesOfHouses(files, from);
   if (!file) throw new ArchiveError(`The archive is incomplete: ${name} is missing.`);
   return readRows(name, table, parseJson(name, file), unread, (row, n) => {
     if (table === 'events') return parseSchema(name, unitEventSchema, row, [n]);
@@ -69,11 +69,13 @@ function readUnit(row: unknown, from: number, n: number): Unit {
 }
 
 /** Before version 8 the house said who is at the bench. */
-function benchesOfHouses(files: Files): Archive['bench'] {
+function benchesOfHouses(files: Files, from: number): Archive['bench'] {
   const house = files.get('house.json');
   if (!house) throw new ArchiveError('The archive is incomplete: house.json is missing.');
   const houses = parseJson('house.json', house) as Raw[];
-  return houses.flatMap((row) => benchOfHouse(row) ?? []).map((bench) => benchSchema.parse(bench));
+  return houses
+    .flatMap((row) => benchOfHouse(row) ?? [])
+    .map((bench) => benchSchema.parse(migrated('bench', bench, from)));
 }
 
 /** Plans that are completed as they are read: the forms that records name are kept beside them. */

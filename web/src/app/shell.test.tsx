@@ -1,3 +1,4 @@
+import { Dexie } from 'dexie';
 import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { revise } from '@gorvane/core/record/revise.ts';
 import { MantineProvider } from '@mantine/core';
@@ -39,7 +40,12 @@ describe('keys that work everywhere', () => {
 });
 
 describe('another tab', () => {
-  const otherTab = async (name: string) => database.leads.put(revise(await stored(), { name }, timeNow()));
+  /** Writes in another tab; what this one saves waits until that is done, at the earliest when `until` is. */
+  const otherTab = (name: string, until = Promise.resolve()) =>
+    database.transaction('rw', database.leads, async () => {
+      await database.leads.put(revise(await stored(), { name }, timeNow()));
+      await Dexie.waitFor(until);
+    });
 
   test('its change is seen without a reload', async () => {
     openAt(`/leads/${receiver.id}/choose`);
@@ -54,9 +60,12 @@ describe('another tab', () => {
   ])('the same field changed in both asks, and "%s" settles it', async (answer, name) => {
     openAt(`/leads/${receiver.id}/choose`);
     const field = await screen.findByLabelText('Name of the lead');
+    let typed: () => void = () => undefined;
+    const theirs = otherTab('Theirs', new Promise<void>((resolve) => (typed = resolve)));
     fireEvent.change(field, { target: { value: 'Mine' } });
     fireEvent.blur(field);
-    await otherTab('Theirs');
+    typed();
+    await theirs;
     expect(await screen.findByText('Another tab changed the same field')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: answer }));
     await waitFor(() => expect(screen.queryByText('Another tab changed the same field')).toBeNull());

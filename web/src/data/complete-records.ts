@@ -29,6 +29,7 @@ export async function completeRecords(transaction: Transaction): Promise<void> {
       });
   await replace('leads', (lead: unknown) => leadSchema.parse(migrated('leads', lead, 1)));
   await addBench(transaction);
+  await replace('bench', (bench: unknown) => benchSchema.parse(migrated('bench', bench, 1)));
   await replace('house', (house: unknown) => houseSchema.parse(migrated('house', house, 1)));
   await replace('gaugeCards', completedCard);
   await plansApart(transaction);
@@ -47,9 +48,7 @@ async function addBench(transaction: Transaction): Promise<void> {
   const bench = transaction.table('bench');
   if ((await bench.count()) > 0) return;
   const houses = (await transaction.table('house').toArray()) as Raw[];
-  await bench.bulkPut(
-    houses.flatMap((house) => benchOfHouse(house) ?? []).map((row) => benchSchema.parse(row)),
-  );
+  await bench.bulkPut(houses.flatMap((house) => benchOfHouse(house) ?? []));
 }
 
 /** The entries of a unit stand together. */

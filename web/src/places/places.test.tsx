@@ -17,7 +17,7 @@ describe('Bench', () => {
       (await screen.findByRole('link', { name: 'Continue: Measure the strip, end B' })).getAttribute('href'),
     ).toBe(`/build/${unitOf('OS-0003').id}`);
     expect(screen.getByText(/Step 20 of 38/)).toBeTruthy();
-    const line = screen.getByRole('link', { name: 'Receiver patch lead' }).closest('p')!;
+    const line = (await screen.findByRole('link', { name: 'Receiver patch lead' })).closest('p')!;
     expect(line.textContent).toMatch(/2 of 6 finished/);
   });
 
