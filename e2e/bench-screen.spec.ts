@@ -93,6 +93,7 @@ test('the night bench in portrait, by touch', async ({ browser }) => {
   await desk.getByText('night bench').tap();
   await expectAccessible(desk);
   await desk.getByRole('link', { name: 'Bench', exact: true }).tap();
+  await expect(desk.getByRole('link', { name: /^Continue/ })).toBeVisible();
   await expectAccessible(desk);
   await desk.getByRole('link', { name: /^Continue/ }).tap();
   await expect(heading(desk)).toHaveText('Measure the strip, end B');

@@ -45,6 +45,7 @@ export function BenchEdge({ plan, view, current, slugs, onOpen }: BenchEdgeProps
             label={why}
             disabled={why === ''}
             events={{ hover: true, focus: true, touch: true }}
+            withinPortal={false}
             multiline
             maw={360}
           >

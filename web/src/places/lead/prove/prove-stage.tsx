@@ -198,7 +198,7 @@ function Proving({ view, frozen: started, by, onPlaces }: ProveUnitProps & { rea
           <BadJointList joints={joints} proof={proof} steps={progress.steps} mending={mending} />
         )}
       </section>
-      <section aria-label="Readings" className="prove-rest">
+      <section aria-label="What was read" className="prove-rest">
         <h2>Checks, in the order of the plan</h2>
         <LyingEnds lead={plan.lead} />
         <CheckTable proof={proof} />
