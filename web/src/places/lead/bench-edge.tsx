@@ -56,10 +56,7 @@ export function BenchEdge({ plan, view, current, slugs, onOpen }: BenchEdgeProps
             >
               <Icon className={tone} size={20} aria-hidden="true" />
               {stage}
-              <span className="visually-hidden">
-                , {word}
-                {why && `: ${why}`}
-              </span>
+              <span className="visually-hidden">, {word}</span>
             </button>
           </Tooltip>
         );
