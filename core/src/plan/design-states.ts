@@ -20,7 +20,7 @@ export function designWarnings(plan: LeadPlan): Record<Stage, DesignWarning[]> {
       ...where(misfit, 'end does not fit'),
       ...where(
         plan.frequencies.some(({ verdict }) => verdict === 'does not fit'),
-        'frequency does not fit',
+        'frequency too high',
       ),
       ...where(
         plan.joints.some(({ verdict }) => verdict === 'mismatch'),
@@ -28,7 +28,7 @@ export function designWarnings(plan: LeadPlan): Record<Stage, DesignWarning[]> {
       ),
       ...where((plan.power[0]?.power ?? Infinity) < plan.lead.requirement.inputPower.value, 'too much power'),
     ],
-    Cut: where(plan.bendProblems.length > 0, 'bent too tight'),
+    Cut: where(plan.bendProblems.length > 0, 'bend not taken'),
     Thread: [
       ...where(!plan.thread.possible, 'cannot be threaded'),
       ...where(
@@ -39,7 +39,7 @@ export function designWarnings(plan: LeadPlan): Record<Stage, DesignWarning[]> {
     Strip: [
       ...where(
         prepared.some(({ cardProblems }) => cardProblems.length > 0),
-        'bag cannot be used',
+        'gauge card does not hold',
       ),
       ...where(
         prepared.some(({ strip }) => strip.cuts.some(({ beyondMethod }) => beyondMethod)),

@@ -218,9 +218,9 @@ describe('warnings on the bench edge', () => {
   });
   test.each([
     ['Choose', 'impedance', () => planOf('rg-59', 'tnc-plug-50-crimp-5')],
-    ['Strip', 'finer than its tool', () => crimped(practised({ stripping: 'blade' }))],
+    ['Strip', 'closer tolerance than its tool', () => crimped(practised({ stripping: 'blade' }))],
     ['Join', 'No die', () => crimped({ ...house, dies: [] })],
-    ['Thread', 'not in Stores', () => crimped({ ...house, shrink: [] })],
+    ['Thread', 'No shrink or sleeve in Stores', () => crimped({ ...house, shrink: [] })],
   ] as const)('%s when something there wants a look: %s', (stage, why, plan) => {
     expect(designStates(plan())[stage]).toBe('warning');
     expect(designReasons(plan())[stage].join(' ')).toContain(why);

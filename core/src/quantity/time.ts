@@ -3,7 +3,7 @@ export const dayForms = ['year-month-day', 'day month year', 'month day, year'] 
 
 export const clocks = ['24 h', '12 h'] as const;
 
-/** How a house writes days and times. */
+/** How a bench writes days and times. */
 export interface TimeForm {
   readonly day: (typeof dayForms)[number];
   readonly clock: (typeof clocks)[number];
@@ -14,7 +14,7 @@ export const usualTimes: TimeForm = { day: 'year-month-day', clock: '24 h' };
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const two = (figure: number) => String(figure).padStart(2, '0');
 
-/** A moment as day and minute in the time of this computer: `2026-11-24 07:05`. @param at ISO time. */
+/** A time as day and minute where this computer is: `2026-11-24 07:05`. @param at ISO time. */
 export function formatTime(at: string, form: TimeForm): string {
   const when = new Date(at);
   return `${dayOf(when, form)} ${clockTime(when, form)}`;

@@ -1,26 +1,26 @@
 /** What is against a design as it stands. */
 export type DesignWarning =
   | 'end does not fit'
-  | 'frequency does not fit'
+  | 'frequency too high'
   | 'impedances differ'
   | 'too much power'
-  | 'bent too tight'
+  | 'bend not taken'
   | 'cannot be threaded'
   | 'part is missing'
-  | 'bag cannot be used'
+  | 'gauge card does not hold'
   | 'cut too fine'
   | 'no die';
 
 /** Each as a sentence. */
 export const designWarningWords: Readonly<Record<DesignWarning, string>> = {
-  'end does not fit': 'An end does not fit its cable.',
-  'frequency does not fit': 'It loses or reflects too much at a frequency that is asked for.',
+  'end does not fit': 'An end does not go together with its cable.',
+  'frequency too high': 'A working frequency is above what the cable or a connector is made for.',
   'impedances differ': 'Parts of different impedance meet.',
   'too much power': 'It stands less power than is asked for.',
-  'bent too tight': 'A bend is tighter than its cable allows.',
-  'cannot be threaded': 'Its parts cannot all come onto the cable.',
-  'part is missing': 'A part that it needs is not in Stores.',
-  'bag cannot be used': 'What stands for a bag cannot be used as it is.',
-  'cut too fine': 'A cut is finer than its tool holds.',
+  'bend not taken': 'The cable does not take one of its bends.',
+  'cannot be threaded': 'No order brings every part onto the cable.',
+  'part is missing': 'No shrink or sleeve in Stores fits where one is needed.',
+  'gauge card does not hold': 'A figure measured on a connector cannot be: see its gauge card.',
+  'cut too fine': 'A cut wants a closer tolerance than its tool holds.',
   'no die': 'No die in Stores makes one of its crimps.',
 };

@@ -15,7 +15,7 @@ import { createContext, useContext } from 'react';
 /** Millimetre or inch first: set in House, followed everywhere. */
 export const FirstUnit = createContext<LengthUnit>('mm');
 
-/** How days and times are written: set in House, followed everywhere. */
+/** How days and times are written: set in House for this bench, followed everywhere. */
 export const Times = createContext<TimeForm>(usualTimes);
 
 const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string> = {
@@ -44,7 +44,7 @@ export function useWriting(): (value: number, kind: QuantityKind) => string {
   return (value, kind) => writers[kind](value, first);
 }
 
-/** Writes a time, ISO, as day and minute the way this house does. */
+/** Writes a time, ISO, as day and minute the way this bench does. */
 export function useTimes(): (at: string) => string {
   const form = useContext(Times);
   return (at) => formatTime(at, form);

@@ -25,8 +25,8 @@ const columns = [0, 215, 350, 430] as const;
 
 type Write = (value: number, kind: QuantityKind) => string;
 
-/** How a house writes figures, and times that are ISO. */
-interface HouseWriting {
+/** How a bench writes figures, and times that are ISO. */
+interface BenchWriting {
   readonly write: Write;
   readonly timeOf: (at: string) => string;
 }
@@ -41,7 +41,7 @@ interface Pen {
 }
 
 /** The certificate of a unit as PDF: the same as its page, with a code that opens the unit. */
-export async function certificatePdf(certificate: Certificate, writing: HouseWriting): Promise<Uint8Array> {
+export async function certificatePdf(certificate: Certificate, writing: BenchWriting): Promise<Uint8Array> {
   const { write, timeOf } = writing;
   const document = await PDFDocument.create();
   const { serial, unitId, title, verdict, level, house, programVersion, frozenAt, proofs, progress, chain } =
@@ -137,7 +137,7 @@ function wrapped(words: string, font: Face, size: number, width: number): string
   return [...rows, row];
 }
 
-function drawProof(pen: Pen, proof: CertifiedProof, { write, timeOf }: HouseWriting): void {
+function drawProof(pen: Pen, proof: CertifiedProof, { write, timeOf }: BenchWriting): void {
   heading(pen, `Proof ${proof.number}: ${proof.verdict}, ${proof.level}`);
   line(pen, `${timeOf(proof.at)}, ${proof.by}, ${write(proof.celsius, 'temperature')}`);
   for (const instrument of proof.instruments)

@@ -134,7 +134,7 @@ function BudgetRows({
         head={[
           'Cable',
           'Verdict',
-          ...['Loss, margin', 'Longest run', 'Power', 'Mass, bend', 'Cost, RG-58 = 1'].map((figures) => ({
+          ...['Loss, margin', 'Longest run', 'Power', 'Mass, bend', 'Cost, m of RG-58'].map((figures) => ({
             figures,
           })),
         ]}
@@ -144,8 +144,8 @@ function BudgetRows({
         ))}
       </Table>
       <p className="soft">
-        Loss with both connectors at the worst frequency. Cost is against a metre of RG-58 class; mass, bend
-        radius (once) and power come from the construction, power in calm air.
+        Loss with both connectors at the worst frequency. Cost is of the whole run, as so many metres of RG-58
+        class; mass, bend radius (once) and power come from the construction, power in calm air.
       </p>
     </>
   );

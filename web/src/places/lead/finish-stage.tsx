@@ -62,12 +62,16 @@ function UnitRow({ unit: { id, serial, state, stands, verdict } }: { readonly un
         <VerdictMark verdict={verdict ?? 'Not yet'} />
       </td>
       <td>
-        <Button component={Link} to={`/print/label/${id}`} variant="subtle" size="compact-md">
-          Label
-        </Button>
-        <Button component={Link} to={`/print/certificate/${id}`} variant="subtle" size="compact-md">
-          Certificate
-        </Button>
+        {state !== 'not started' && (
+          <>
+            <Button component={Link} to={`/print/label/${id}`} variant="subtle" size="compact-md">
+              Label
+            </Button>
+            <Button component={Link} to={`/print/certificate/${id}`} variant="subtle" size="compact-md">
+              Certificate
+            </Button>
+          </>
+        )}
       </td>
     </tr>
   );

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, receiver, unitOf } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
@@ -168,6 +168,10 @@ describe('Strip', () => {
     });
     at('strip');
     expect((await screen.findAllByText(/finer than this way of stripping holds \(± 0.8\)/)).length).toBe(3);
+    const why = 'A cut wants a closer tolerance than its tool holds.';
+    expect(screen.getByText(`▲ ${why}`)).toBeTruthy();
+    act(() => screen.getByRole('button', { name: /^Strip ?, has a warning/ }).focus());
+    expect(await screen.findByRole('tooltip', { name: why })).toBeTruthy();
   });
 });
 
@@ -294,11 +298,13 @@ describe('Prove', () => {
   });
 });
 
-test('Finish lists every unit with its papers', async () => {
+test('Finish lists every unit, with papers from its start on', async () => {
   at('finish');
   const row = await screen.findByRole('row', { name: /OS-0002/ });
   expect(within(row).getByRole('link', { name: 'Certificate' }).getAttribute('href')).toBe(
     `/print/certificate/${unitOf('OS-0002').id}`,
   );
   expect(screen.getAllByRole('row').length).toBe(6);
+  const waiting = screen.getByRole('row', { name: /OS-0006/ });
+  expect(within(waiting).queryByRole('link', { name: 'Certificate' })).toBeNull();
 });

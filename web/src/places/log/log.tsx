@@ -9,8 +9,8 @@ import { Table } from '../../controls/table.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import type { SummaryRow } from '../../data/database.ts';
 import { leadWords, useCounts, useFoundUnits, useLeadNames } from '../../data/live.ts';
-import './log.css';
 import { useTimes } from '../../controls/writing.ts';
+import './log.css';
 
 type LeadNames = ReadonlyMap<string, string>;
 

@@ -18,9 +18,9 @@ import { recordHappenings } from '../../data/units.ts';
 import { ArticleLengths } from './article-lengths.tsx';
 import { RecordAlert } from '../../controls/record-alert.tsx';
 import { useRecorder } from '../../controls/use-recorder.ts';
-import './build.css';
 import { useTimes } from '../../controls/writing.ts';
 import { useUnitTitle } from '../../controls/page-title.ts';
+import './build.css';
 
 /** The first of a batch, measured whole: differences from the plan, and which of them correct the rest. */
 export function FirstArticlePage() {

@@ -50,8 +50,8 @@ import { useReflected } from './use-reflected.ts';
 import { provedHappening, recordProof, useUnitProof } from './use-unit-proof.ts';
 import { VerdictLine } from './verdict-line.tsx';
 import { useVirtualSettings, VirtualFaults, virtualSetup } from './virtual-faults.tsx';
-import './prove.css';
 import { useTimes } from '../../../controls/writing.ts';
+import './prove.css';
 
 /** What a unit should read, what it does read, the verdict and what explains it. */
 export function ProveStage(props: StageProps) {
