@@ -21,7 +21,7 @@ test('on the night bench every question passes the contrast rules', async ({ des
   for (const [address, words] of [
     ['line', 'Loss against frequency'],
     ['chain', 'Costs most loss'],
-    ['budget', 'Cost is against a metre'],
+    ['budget', 'Longest run'],
     ['choke', 'Beads for'],
     ['bus', 'Settled level there'],
     ['cables/rg-58', 'First higher mode'],
