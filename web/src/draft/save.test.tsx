@@ -48,6 +48,22 @@ test('what cannot be written is said on every screen until it is; then it stands
   expect((await database.leads.get(receiver.id))!.slack).toBe(0.09);
 });
 
+test('an edit while the last is still being written is no change of another', async () => {
+  await fill();
+  const { dispatch, getState } = createStore();
+  dispatch(arrived({ table: 'leads', record: receiver }));
+  const change = (slack: number) =>
+    void dispatch(
+      edited({ key: draftKey('leads', receiver.id), label: 'slack', next: { ...receiver, slack } }),
+    );
+  change(0.11);
+  const first = saveUnsaved(dispatch, getState);
+  change(0.12);
+  await Promise.all([first, saveUnsaved(dispatch, getState)]);
+  expect(getState().draft.conflicts).toEqual([]);
+  expect((await database.leads.get(receiver.id))!.slack).toBe(0.12);
+});
+
 test('a typed text is kept until the record that it went into is written', async () => {
   await fill();
   const { dispatch, getState } = createStore();

@@ -51,7 +51,16 @@ export async function saveUnsaved(dispatch: Dispatch, getState: GetState): Promi
   }
 }
 
-async function writeUnsaved(dispatch: Dispatch, getState: GetState): Promise<void> {
+/** The write that is under way. The next waits for it: two at once would find each other's changes as another's. */
+let writing: Promise<void> = Promise.resolve();
+
+function writeUnsaved(dispatch: Dispatch, getState: GetState): Promise<void> {
+  const next = writing.then(() => writeDrafts(dispatch, getState));
+  writing = next.catch(() => undefined);
+  return next;
+}
+
+async function writeDrafts(dispatch: Dispatch, getState: GetState): Promise<void> {
   for (const [key, draft] of Object.entries(getState().draft.records)) {
     if (unsavedChanges(draft).length === 0) continue;
     dispatch(sending(key));
