@@ -6,6 +6,7 @@ import { asStored } from '@gorvane/core/file/archive.ts';
 import { headNames } from '@gorvane/core/file/archive-tables.ts';
 import { ArchiveWriter } from '@gorvane/core/file/archive-writer.ts';
 import { ZipFile } from '@gorvane/core/file/archive-zip.ts';
+import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { planHash, planText } from '@gorvane/core/plan/plan-hash.ts';
 import { yearsOfShop } from '@gorvane/demo/years.ts';
 
@@ -24,9 +25,13 @@ async function write(): Promise<void> {
   const writer = new ArchiveWriter(zip.put);
   for (const name of headNames) writer.table(name, head[name]);
   let entries = 0;
+  const written = new Set<FrozenPlan>();
   for (const { units, events } of orders()) {
-    for (const { plan } of units)
-      if (plan) writer.plan(planHash(plan), new TextEncoder().encode(planText(plan)));
+    for (const { plan } of units) {
+      if (!plan || written.has(plan)) continue;
+      written.add(plan);
+      writer.plan(planHash(plan), new TextEncoder().encode(planText(plan)));
+    }
     writer.units(units.map(asStored), events);
     entries += events.length;
     await zip.written();

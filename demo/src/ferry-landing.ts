@@ -12,6 +12,7 @@ import type { Stripper } from '@gorvane/core/house/stripper.ts';
 import type { Instrument, InstrumentKind } from '@gorvane/core/house/instrument.ts';
 import { newInstrument } from '@gorvane/core/house/new-instrument.ts';
 import { defaultHouse } from '@gorvane/core/house/default-house.ts';
+import { defaultPapers } from '@gorvane/core/paper/default-papers.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import { freezePlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { firstStepOfEnd, remakeCost } from '@gorvane/core/prove/repair.ts';
@@ -172,6 +173,7 @@ export function ferryLanding(): Archive {
     events: stories.flatMap(({ events }) => events),
     house: [house],
     bench: [{ ...bench, nextSerial: firstHall + hallUnits.length }],
+    papers: [{ ...defaultPapers(opening), address: 'Orrin Sound landing\nThe old net store, slip two' }],
     cables: [],
     blobs: {},
   };

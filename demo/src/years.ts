@@ -48,6 +48,7 @@ export function yearsOfShop(units: number, seed: number): Years {
       orders,
       house: [house!],
       bench: base.bench,
+      papers: base.papers,
     },
     *orders() {
       const random = seededRandom(seed);

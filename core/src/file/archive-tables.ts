@@ -4,6 +4,7 @@ import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
 import { benchSchema } from '../house/bench.ts';
 import { houseSchema } from '../house/house.ts';
 import { leadSchema } from '../lead/lead.ts';
+import { papersSchema } from '../paper/papers.ts';
 import { orderSchema } from '../order/order.ts';
 import { unitEventSchema, unitSchema } from '../unit/unit.ts';
 
@@ -15,6 +16,7 @@ export const tableSchemas = {
   orders: orderSchema,
   house: houseSchema,
   bench: benchSchema,
+  papers: papersSchema,
   units: unitSchema,
   events: unitEventSchema,
 } as const;
@@ -39,6 +41,7 @@ export const emptyArchive = (): Archive => ({
   events: [],
   house: [],
   bench: [],
+  papers: [],
   cables: [],
   blobs: {},
 });

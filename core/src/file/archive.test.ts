@@ -2,6 +2,7 @@ import { defaultBench } from '../house/default-bench.ts';
 import { newOwnCable } from '../cable/own-cable.ts';
 import { describe, expect, test } from '@jest/globals';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { defaultPapers } from '../paper/default-papers.ts';
 import { checksum } from '../record/checksum.ts';
 import { exampleLead, house, now } from '../testing/example.ts';
 import type { Archive } from './archive-tables.ts';
@@ -16,6 +17,7 @@ const archive: Archive = {
   units: [],
   events: [],
   bench: [defaultBench(now)],
+  papers: [defaultPapers(now)],
   house: [house],
   cables: [newOwnCable('own', now)],
   blobs: { [checksum(photo)]: photo },

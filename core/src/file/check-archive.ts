@@ -75,12 +75,13 @@ export function without(archive: Archive, out: ReadonlySet<string>): Archive {
     events: sound('events', archive.events).filter(({ unitId }) => !out.has(`units ${unitId}`)),
     house: sound('house', archive.house),
     bench: archive.bench,
+    papers: sound('papers', archive.papers),
     cables: sound('cables', archive.cables),
     blobs: Object.fromEntries(Object.entries(archive.blobs).filter(([hash]) => !out.has(`blobs ${hash}`))),
   };
 }
 
-const enveloped = ['leads', 'gaugeCards', 'orders', 'units', 'house', 'cables'] as const;
+const enveloped = ['leads', 'gaugeCards', 'orders', 'units', 'house', 'papers', 'cables'] as const;
 
 /** What can be said of any record: one of each id, a revision that somebody can have made, texts that somebody can have typed. */
 function recordFindings(archive: Archive, seen: Set<string>): ArchiveFinding[] {

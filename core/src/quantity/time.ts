@@ -20,6 +20,9 @@ export function formatTime(at: string, form: TimeForm): string {
   return `${dayOf(when, form)} ${clockTime(when, form)}`;
 }
 
+/** The day alone. @param at ISO time. */
+export const formatDay = (at: string, form: TimeForm): string => dayOf(new Date(at), form);
+
 function dayOf(when: Date, { day }: TimeForm): string {
   const [year, month, date] = [when.getFullYear(), when.getMonth(), when.getDate()];
   if (day === 'year-month-day') return `${year}-${two(month + 1)}-${two(date)}`;

@@ -173,6 +173,11 @@ export const places: readonly Place[] = [
     load: async () => (await import('../places/print/label-page.tsx')).LabelPage,
   },
   {
+    path: '/print/labels/:orderId',
+    whole: true,
+    load: async () => (await import('../places/print/label-page.tsx')).OrderLabelsPage,
+  },
+  {
     path: '/print/certificate/:unitId',
     whole: true,
     load: async () => (await import('../places/print/certificate-page.tsx')).CertificatePage,

@@ -6,6 +6,7 @@ import type { OwnCable } from '@gorvane/core/cable/own-cable.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
+import type { Papers } from '@gorvane/core/paper/papers.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import type { EntityTable, Table, Transaction } from 'dexie';
 import { Dexie } from 'dexie';
@@ -92,6 +93,7 @@ export class Database extends Dexie {
   records!: EntityTable<KeptRecord, 'unitId'>;
   house!: EntityTable<House, 'id'>;
   bench!: EntityTable<Bench, 'id'>;
+  papers!: EntityTable<Papers, 'id'>;
   cables!: EntityTable<OwnCable, 'id'>;
   blobs!: EntityTable<Blob, 'hash'>;
   kept!: EntityTable<KeptText, 'key'>;
@@ -118,6 +120,7 @@ export class Database extends Dexie {
     this.version(databaseVersion)
       .stores({
         bench: 'id',
+        papers: 'id',
         events: null,
         records: 'unitId',
         plans: 'hash',
@@ -143,8 +146,8 @@ export class Database extends Dexie {
 export const database = new Database();
 
 /** Tables whose records carry an envelope and are edited through the draft. */
-export type EditedTable = 'leads' | 'gaugeCards' | 'orders' | 'house' | 'bench' | 'cables';
-export type EditedRecord = Lead | GaugeCard | Order | House | Bench | OwnCable;
+export type EditedTable = 'leads' | 'gaugeCards' | 'orders' | 'house' | 'bench' | 'papers' | 'cables';
+export type EditedRecord = Lead | GaugeCard | Order | House | Bench | Papers | OwnCable;
 
 export const newId = () => crypto.randomUUID();
 export const timeNow = () => new Date().toISOString();

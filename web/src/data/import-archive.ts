@@ -63,6 +63,7 @@ const tableWords: Readonly<Record<ArchiveFinding['table'], string>> = {
   events: 'Record',
   house: 'House',
   bench: 'Bench',
+  papers: 'Papers',
   cables: 'Cable',
   blobs: 'File',
 };

@@ -6,6 +6,8 @@ import type { Bench } from '@gorvane/core/house/bench.ts';
 import { benchId, houseId } from '@gorvane/core/house/house-id.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
+import type { Papers } from '@gorvane/core/paper/papers.ts';
+import { papersId } from '@gorvane/core/paper/papers-id.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { database } from './database.ts';
@@ -29,6 +31,10 @@ export function useHouse(): House | undefined {
 
 export function useBench(): Bench | undefined {
   return useLiveQuery(() => database.bench.get(benchId));
+}
+
+export function usePapers(): Papers | undefined {
+  return useLiveQuery(() => database.papers.get(papersId));
 }
 
 export function useLeads(): Lead[] | undefined {

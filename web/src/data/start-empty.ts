@@ -1,5 +1,6 @@
 import { defaultBench } from '@gorvane/core/house/default-bench.ts';
 import { defaultHouse } from '@gorvane/core/house/default-house.ts';
+import { defaultPapers } from '@gorvane/core/paper/default-papers.ts';
 import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
 import { noteExport } from './backup.ts';
 import { database, timeNow } from './database.ts';
@@ -11,12 +12,13 @@ export async function clearAll(): Promise<void> {
   await setTally('summary form', summaryVersion);
 }
 
-/** Empties the database and leaves a house and a bench with defaults. */
+/** Empties the database and leaves a house, a bench and papers with defaults. */
 export async function startEmpty(): Promise<void> {
   await database.transaction('rw', database.tables, async () => {
     await clearAll();
     await database.house.add(defaultHouse(timeNow()));
     await database.bench.add(defaultBench(timeNow()));
+    await database.papers.add(defaultPapers(timeNow()));
     await noteExport(0);
   });
 }

@@ -8,7 +8,7 @@ import { tally } from './tallies.ts';
  */
 export async function prepareDatabase(onProgress: (done: number, of: number) => void): Promise<void> {
   if ((await database.house.count()) > 0) {
-    await completeBench();
+    await completeShop();
     return renewSummaries(onProgress);
   }
   const counts = await Promise.all(
@@ -46,14 +46,18 @@ export class HouseMissingError extends Error {
 export async function goOnWithDefaults(): Promise<void> {
   const { defaultHouse } = await import('@gorvane/core/house/default-house.ts');
   await database.house.put(defaultHouse(timeNow()));
-  await completeBench();
+  await completeShop();
 }
 
-/** A shop without a record of its bench gets one; nothing else is touched. */
-async function completeBench(): Promise<void> {
-  if ((await database.bench.count()) > 0) return;
-  const { defaultBench } = await import('@gorvane/core/house/default-bench.ts');
-  await database.bench.add(defaultBench(timeNow()));
+/** A shop without a record of its bench or of its papers gets one; nothing else is touched. */
+async function completeShop(): Promise<void> {
+  if ((await database.bench.count()) === 0) {
+    const { defaultBench } = await import('@gorvane/core/house/default-bench.ts');
+    await database.bench.add(defaultBench(timeNow()));
+  }
+  if ((await database.papers.count()) > 0) return;
+  const { defaultPapers } = await import('@gorvane/core/paper/default-papers.ts');
+  await database.papers.add(defaultPapers(timeNow()));
 }
 
 async function firstData(): Promise<string> {

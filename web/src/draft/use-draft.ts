@@ -6,6 +6,8 @@ import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import { benchId, houseId } from '@gorvane/core/house/house-id.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
+import type { Papers } from '@gorvane/core/paper/papers.ts';
+import { papersId } from '@gorvane/core/paper/papers-id.ts';
 import type { EditedRecord, EditedTable } from '../data/database.ts';
 import { database } from '../data/database.ts';
 import { arrived, draftKey, edited } from './draft-slice.ts';
@@ -16,6 +18,7 @@ interface Tables {
   gaugeCards: GaugeCard;
   house: House;
   bench: Bench;
+  papers: Papers;
   cables: OwnCable;
 }
 
@@ -89,3 +92,4 @@ export function useDrafts<Name extends keyof Tables>(
 
 export const useHouseDraft = () => useDraft('house', houseId);
 export const useBenchDraft = () => useDraft('bench', benchId);
+export const usePapersDraft = () => useDraft('papers', papersId);

@@ -1,9 +1,7 @@
 import fontkit from '@pdf-lib/fontkit';
-import boldExtUrl from '@fontsource/barlow/files/barlow-latin-ext-700-normal.woff?url';
-import boldUrl from '@fontsource/barlow/files/barlow-latin-700-normal.woff?url';
-import regularExtUrl from '@fontsource/barlow/files/barlow-latin-ext-400-normal.woff?url';
-import regularUrl from '@fontsource/barlow/files/barlow-latin-400-normal.woff?url';
 import type { Color, PDFDocument, PDFFont, PDFPage } from 'pdf-lib';
+import type { LetterFile } from './letters.ts';
+import { hasLetter, readLetters } from './letters.ts';
 import { plainText } from './pdf-text.ts';
 
 /** One weight of the typeface in a document: Latin letters with all their accents stand as they are. */
@@ -30,17 +28,15 @@ export async function facesOf(
   document: PDFDocument,
 ): Promise<{ readonly regular: Face; readonly bold: Face }> {
   document.registerFontkit(fontkit);
-  const [regular, regularExt, bold, boldExt] = await Promise.all(
-    [regularUrl, regularExtUrl, boldUrl, boldExtUrl].map((url) => partOf(document, url)),
-  );
-  return { regular: face([regular!, regularExt!]), bold: face([bold!, boldExt!]) };
+  const { regular, bold } = await readLetters();
+  const embedded = (files: readonly LetterFile[]) =>
+    Promise.all(files.map((file) => partOf(document, file)));
+  return { regular: face(await embedded(regular)), bold: face(await embedded(bold)) };
 }
 
-async function partOf(document: PDFDocument, url: string): Promise<Part> {
-  const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer());
-  const known = fontkit.create(bytes);
-  const font = await document.embedFont(bytes, { subset: true, features: { liga: false, kern: false } });
-  return { font, has: (letter) => known.hasGlyphForCodePoint(letter.codePointAt(0)!) };
+async function partOf(document: PDFDocument, file: LetterFile): Promise<Part> {
+  const font = await document.embedFont(file.bytes, { subset: true, features: { liga: false, kern: false } });
+  return { font, has: (letter) => hasLetter(file, letter) };
 }
 
 function face(parts: readonly Part[]): Face {

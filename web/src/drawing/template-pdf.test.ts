@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { inflateSync } from 'node:zlib';
 import type { StripTemplate } from '@gorvane/core/strip/template.ts';
-import { PDFDocument, PDFRawStream } from 'pdf-lib';
+import { PDFDocument } from 'pdf-lib';
+import { drawingOf } from '../../test/pdf-drawing.ts';
 import { templatePdf } from './template-pdf.ts';
 
 const template = (cuts: number): StripTemplate => ({
@@ -15,16 +15,6 @@ const template = (cuts: number): StripTemplate => ({
     minus: 0.4e-3,
   })),
 });
-
-/** The drawing operators of a page, as text. */
-function drawingOf(document: PDFDocument, page = 0): string {
-  const contents = document.getPage(page).node.normalizedEntries().Contents!;
-  return contents
-    .asArray()
-    .map((reference) => document.context.lookup(reference))
-    .map((stream) => (stream instanceof PDFRawStream ? inflateSync(stream.contents).toString('latin1') : ''))
-    .join('\n');
-}
 
 /** Vertical lines of a page: where they stand, points from the left edge. */
 const verticals = (drawing: string) =>

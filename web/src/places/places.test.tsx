@@ -189,14 +189,25 @@ describe('Log', () => {
 });
 
 describe('papers', () => {
-  test('the label carries serial, name, length in both units and a code with serial and identity', async () => {
+  test('the label carries serial, name, length in both units and how far it was proved, on the stock that is chosen', async () => {
     const unit = unitOf('OS-0001');
     openAt(`/print/label/${unit.id}`);
-    const code = await screen.findByRole('img', { name: `QR code: OS-0001 ${unit.id}` });
-    await waitFor(() => expect(code.querySelector('svg')).not.toBeNull());
-    const label = screen.getByLabelText('Label of OS-0001');
-    expect(label.textContent).toContain('Receiver patch lead');
-    expect(label.textContent).toContain('3.4 m (133.858")');
+    const label = await screen.findByRole('img', {
+      name: /^OS-0001, Receiver patch lead, 3\.4 m \(133\.858"\), Good/,
+    });
+    expect([label.getAttribute('width'), label.getAttribute('height')]).toEqual(['60mm', '18mm']);
+    await userEvent.selectOptions(screen.getByLabelText('Stock'), 'Wrap-around 25 x 9.5 mm, clear end 28 mm');
+    const ends = await screen.findAllByRole('img', { name: /^OS-0001, 3\.4 m, end [AB]$/ });
+    expect(ends.map((end) => end.getAttribute('height'))).toEqual(['37.5mm', '37.5mm']);
+    expect(screen.getByText(/what is beyond 8\.5 mm goes round this jacket/)).toBeTruthy();
+  });
+
+  test('a whole order goes on sheets, after the labels that are used', async () => {
+    const { orderId } = unitOf('OS-0001');
+    openAt(`/print/labels/${orderId}?stock=sheet-a4&for=unit&used=23`);
+    const sheets = await screen.findAllByRole('img', { name: /OS-/ });
+    expect(sheets[0]!.getAttribute('aria-label')).not.toContain(';');
+    expect(sheets[0]!.getAttribute('height')).toBe('297mm');
   });
 
   test('a unit that was not started has nothing to print yet', async () => {

@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
+import { papersId } from '@gorvane/core/paper/papers-id.ts';
 import { houseId } from '@gorvane/core/house/house-id.ts';
 import { screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
@@ -52,6 +53,63 @@ describe('House', () => {
     await userEvent.type(names, ' , {Enter}');
     expect(await screen.findByText(/expected at least one name/)).toBeTruthy();
     expect((await house()).benchNames.join(', ')).toBe(before);
+  });
+});
+
+describe('papers', () => {
+  const stocks = async () => (await database.papers.get(papersId))!.stocks;
+  const open = async (name: string) => {
+    openAt('/house');
+    const summary = await screen.findByText(name, { selector: 'summary' });
+    await userEvent.click(summary);
+    return within(summary.closest('details')!);
+  };
+
+  test('a stock is measured anew; labels that would stand out of their sheet are refused', async () => {
+    const sheet = await open('Sheet A4, 3 x 8');
+    const height = sheet.getByLabelText('Height of a label');
+    await userEvent.clear(height);
+    await userEvent.type(height, '36 mm{Enter}');
+    expect(await sheet.findByText(/stay on the sheet; they stand out by 4\.1 mm below/)).toBeTruthy();
+    await userEvent.clear(height);
+    await userEvent.type(height, '35 mm{Enter}');
+    await waitFor(async () => expect((await stocks()).at(-1)!.height).toBe(0.035));
+  });
+
+  test('a field that there is not is said and not taken; the example shows the text that is', async () => {
+    const tape = await open('Tape 9 mm');
+    const text = tape.getByLabelText('Text');
+    await userEvent.clear(text);
+    await userEvent.type(text, '{{serail}');
+    expect(tape.getByText(/Found \{serail\}; expected one of/)).toBeTruthy();
+    await userEvent.clear(text);
+    await userEvent.type(text, '{{serial} {{end}');
+    expect(await tape.findByRole('img', { name: 'B1-0042 end A' })).toBeTruthy();
+    await waitFor(async () => expect((await stocks())[1]!.text).toBe('{serial} {end}'));
+  });
+
+  test('a stock is added, taken first, and taken out', async () => {
+    const tape = await open('Tape 9 mm');
+    await userEvent.click(screen.getByRole('button', { name: 'Add a stock' }));
+    await waitFor(async () => expect((await stocks()).at(-1)!.name).toBe('New roll'));
+    await userEvent.click(tape.getByRole('button', { name: 'Take it first' }));
+    await waitFor(async () => expect((await stocks())[0]!.name).toBe('Tape 9 mm'));
+    await userEvent.click(tape.getByRole('button', { name: 'Take this stock out' }));
+    await waitFor(async () => expect((await stocks()).map(({ name }) => name)).not.toContain('Tape 9 mm'));
+  });
+
+  test('a logo is a picture by what is in it', async () => {
+    openAt('/house');
+    const choose = await screen.findByRole('button', { name: 'Logo from a file' });
+    const input = choose.parentElement!.querySelector('input')!;
+    const file = (first: number[]) =>
+      new File([new Uint8Array([...first, 1, 2])], 'logo.png', { type: 'image/png' });
+    await userEvent.upload(input, file([0x25, 0x50]));
+    expect(await screen.findByText(/Found logo\.png, which is neither/)).toBeTruthy();
+    await userEvent.upload(input, file([0x89, 0x50, 0x4e, 0x47]));
+    await waitFor(async () =>
+      expect((await database.papers.get(papersId))!.logo).toBe('data:image/png;base64,iVBORwEC'),
+    );
   });
 });
 

@@ -17,6 +17,7 @@ import { Limits } from './limits.tsx';
 import type { Bench } from '@gorvane/core/house/bench.ts';
 import type { Draft } from '../../draft/use-draft.ts';
 import type { PanelProps } from './panel-props.ts';
+import { PapersPanel } from './papers.tsx';
 import { Practice } from './practice.tsx';
 import './house.css';
 
@@ -41,6 +42,7 @@ export function HousePage() {
         <Limits house={house} />
         <Figures house={house} />
         <Devices house={house} />
+        <PapersPanel />
         <DataPanel />
       </div>
     </>

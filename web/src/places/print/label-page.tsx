@@ -1,97 +1,94 @@
-import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
-import { checksOfProof } from '@gorvane/core/unit/certificate.ts';
-import { levelReached } from '@gorvane/core/prove/proof-level.ts';
-import { lengthColour } from '@gorvane/core/house/length-colour.ts';
-import { lengthInWords, longestWay } from '@gorvane/core/lead/in-words.ts';
-import { formatInches, formatMillimetres } from '@gorvane/core/quantity/length.ts';
-import { Button } from '@mantine/core';
-import { toString as drawQr } from 'qrcode';
-import { useEffect, useState } from 'react';
+import type { LabelSource } from '@gorvane/core/label/label-values.ts';
 import { Link, useParams } from 'react-router';
+import { Empty } from '../../controls/empty.tsx';
+import { usePageTitle, useUnitTitle } from '../../controls/page-title.ts';
 import type { UnitView } from '../../data/live.ts';
-import { useHouse, useUnit } from '../../data/live.ts';
-import { useUnitTitle } from '../../controls/page-title.ts';
+import { useHouse, useOrders, usePapers, useUnit, useUnitsOfOrder } from '../../data/live.ts';
+import { LabelRun } from './label-run.tsx';
 import './print.css';
 
-/** The label of a unit: text, length and a QR code with serial and identity, no address. */
+/** The labels of one unit. */
 export function LabelPage() {
   const { unitId } = useParams();
   const view = useUnit(unitId);
-  const house = useHouse();
   useUnitTitle(view, 'Label');
-  const qr = useQr(view ? `${view.unit.serial} ${view.unit.id}` : undefined);
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
-  if (!view || !house) return null;
-  const { unit, progress } = view;
-  const shorter = shortfall(progress);
-  const lead = unit.plan?.lead;
-  const ring =
-    lead &&
-    unit.plan &&
-    lead.signal === 'lighting' &&
-    lengthColour(unit.plan.house.lengthColours, longestWay(lead));
+  if (!view) return null;
+  const { serial, id } = view.unit;
   return (
-    <main className="print-page">
-      <div className="no-print print-actions">
-        <Button onClick={() => window.print()}>Print</Button>
-        <Link to={`/log/${unit.id}`}>Back to {unit.serial}</Link>
-      </div>
-      <h1 className="no-print">Label of {unit.serial}</h1>
-      {!lead && (
-        <p className="no-print">
-          This unit has not been started: its label is printed when its plan is frozen.
-        </p>
-      )}
-      {lead && (
-        <div className="label" aria-label={`Label of ${unit.serial}`}>
-          <div
-            role="img"
-            aria-label={`QR code: ${unit.serial} ${unit.id}`}
-            className="qr"
-            dangerouslySetInnerHTML={{ __html: qr ?? '' }}
-          />
-          <div>
-            <strong className="reading">{unit.serial}</strong> <small>{provedWords(view)}</small>
-            <div className="one-line">{lead.name}</div>
-            <div>
-              {lengthInWords(lead)}
-              {shorter > 0 && ` less ${formatMillimetres(shorter)} mm`}
-              {lead.legs.length === 1 && ` (${formatInches(lead.legs[0]!.finishedLength, 1e-3)})`}
-              {ring && `, ${ring} ring`}
-            </div>
-            <div className="one-line">
-              {house.name}
-              {progress.returns.length > 0 && `, repair ${progress.returns.length}`}
-            </div>
-          </div>
-        </div>
-      )}
-      <p className="no-print soft">
-        60 x 20 mm at true size. Scanned into the search (Ctrl K), the code opens the unit.
-      </p>
-    </main>
+    <Labels
+      title={`Label of ${serial}`}
+      views={[view]}
+      back={<Link to={`/log/${id}`}>Back to {serial}</Link>}
+    />
   );
 }
 
-/** How far it was proved, where it is Good. */
-function provedWords({ unit, progress }: UnitView): string {
-  const proof = progress.proofs.at(-1);
-  return unit.plan && proof?.verdict === 'Good'
-    ? `Good ${levelReached(checksOfProof(unit.plan, proof))}`
-    : '';
+/** The labels of every unit of an order, in one run. */
+export function OrderLabelsPage() {
+  const { orderId } = useParams();
+  const views = useUnitsOfOrder(orderId);
+  const orders = useOrders();
+  const order = orders?.find(({ id }) => id === orderId);
+  usePageTitle(order?.name, 'Labels');
+  if (!views || !orders) return null;
+  if (!order)
+    return (
+      <Empty title="This order is not here">
+        <p>It was deleted, or the address is from another computer.</p>
+      </Empty>
+    );
+  return (
+    <Labels
+      title={`Labels of ${order.name}`}
+      views={views}
+      back={<Link to={`/prove/${order.id}`}>Back to {order.name}</Link>}
+    />
+  );
 }
 
-/** The code as SVG; its content is made here, never typed by anyone. */
-function useQr(text: string | undefined): string | undefined {
-  const [svg, setSvg] = useState<string | undefined>();
-  useEffect(() => {
-    if (text)
-      void drawQr(text, { type: 'svg', margin: 0, errorCorrectionLevel: 'M' }).then(setSvg, () =>
-        setSvg(undefined),
-      );
-  }, [text]);
-  return svg;
+interface LabelsProps {
+  readonly title: string;
+  readonly views: readonly UnitView[];
+  readonly back: React.ReactNode;
 }
 
-/** How short the lead has come out, metres: each time that it was taken shorter says how much in all. */
-const shortfall = ({ takenShorter }: UnitProgress) => takenShorter.at(-1)?.shortage ?? 0;
+function Labels({ title, views, back }: LabelsProps) {
+  const house = useHouse();
+  const papers = usePapers();
+  const orders = useOrders();
+  if (!house || !papers || !orders) return null;
+  const sources = views.flatMap(
+    ({ unit, events, progress }): (LabelSource & { readonly unitId: string })[] =>
+      unit.plan && progress.scrapped === null
+        ? [
+            {
+              unitId: unit.id,
+              serial: unit.serial,
+              plan: unit.plan,
+              progress,
+              order: orders.find(({ id }) => id === unit.orderId)?.name ?? '',
+              at: events.at(-1)!.at,
+              house: house.name,
+            },
+          ]
+        : [],
+  );
+  return (
+    <main className="print-page labels">
+      <h1 className="no-print">{title}</h1>
+      {sources.length === 0 ? (
+        <>
+          <p>
+            {views.length === 1
+              ? 'This unit has not been started: its label is printed when its plan is frozen.'
+              : 'No unit of this order has been started: labels are printed of those that are.'}
+          </p>
+          {back}
+        </>
+      ) : (
+        <LabelRun title={title} sources={sources} papers={papers} back={back} />
+      )}
+    </main>
+  );
+}

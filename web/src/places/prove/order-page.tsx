@@ -3,7 +3,7 @@ import { checksOfProof } from '@gorvane/core/unit/certificate.ts';
 import type { ProvedUnit, Spread, SpreadReading } from '@gorvane/core/prove/spread.ts';
 import { spreads } from '@gorvane/core/prove/spread.ts';
 import { proofLevels } from '@gorvane/core/house/practice.ts';
-import { NativeSelect } from '@mantine/core';
+import { Button, NativeSelect } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { PackageButton } from '../../controls/certificate-files.tsx';
@@ -44,6 +44,11 @@ export function ProveOrderPage() {
         <h1>Proofs: {order.name}</h1>
         <div className="actions">
           <AskedProof order={order} />
+          {started.length > 0 && (
+            <Button component={Link} to={`/print/labels/${order.id}`} variant="default">
+              Labels
+            </Button>
+          )}
           {started.length > 0 && (
             <PackageButton unitIds={started.map(({ unit }) => unit.id)} name={order.name} />
           )}
