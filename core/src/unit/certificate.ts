@@ -39,6 +39,7 @@ export interface CertifiedProof {
 export interface Certificate {
   readonly serial: string;
   readonly unitId: string;
+  readonly orderId: string;
   readonly lead: Lead;
   readonly title: string;
   readonly verdict: Verdict;
@@ -68,6 +69,7 @@ export function certificateOf(
   return {
     serial: unit.serial,
     unitId: unit.id,
+    orderId: unit.orderId,
     lead,
     title: `${lead.name}, ${lengthInWords(lead)}, ${planes}`,
     verdict: progress.proofs.at(-1)?.verdict ?? 'Not yet',

@@ -2,6 +2,7 @@ import type { Certificate } from '@gorvane/core/unit/certificate.ts';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { packageOfUnits } from '../data/packages.ts';
+import { letterheadOfOrder } from '../data/letterhead.ts';
 import { saveFile } from './save-file.ts';
 import { useTimes, useWriting } from './writing.ts';
 
@@ -9,8 +10,11 @@ import { useTimes, useWriting } from './writing.ts';
 function useCertificatePdf(): (certificate: Certificate) => Promise<Uint8Array> {
   const write = useWriting();
   const timeOf = useTimes();
-  return async (certificate) =>
-    (await import('../drawing/certificate-pdf.ts')).certificatePdf(certificate, { write, timeOf });
+  return async (certificate) => {
+    const letterhead = await letterheadOfOrder(certificate.orderId);
+    const { certificatePdf } = await import('../drawing/certificate-pdf.ts');
+    return certificatePdf(certificate, letterhead, { write, timeOf });
+  };
 }
 
 /** The certificate as PDF, and the data package of one unit. */

@@ -31,6 +31,20 @@ export function limitWords({ limit, between, bound, quantity }: RecordedCheck, w
   return `${bound} ${write(limit, quantity)}`;
 }
 
+/** Checks that were not asked, by why: they are told together, so that what was read stands out. */
+export function unaskedTold(checks: readonly RecordedCheck[]): string[] {
+  const byReason = new Map<string, string[]>();
+  for (const check of checks.filter((each) => isCertified(each) && each.leftOut)) {
+    const reason = unaskedWords(check);
+    byReason.set(reason, [...(byReason.get(reason) ?? []), check.label]);
+  }
+  return [...byReason].map(([reason, labels]) => `Not asked (${reason}): ${labels.join('; ')}.`);
+}
+
+/** Checks that were asked, each with its reading and limit. */
+export const asked = (checks: readonly RecordedCheck[]): RecordedCheck[] =>
+  checks.filter((check) => isCertified(check) && !check.leftOut);
+
 /** Why a check was not asked; records of earlier versions say no more than that. */
 export const unaskedWords = ({ notAsked }: Pick<RecordedCheck, 'notAsked'>): string =>
   notAsked ?? 'left out by this house';

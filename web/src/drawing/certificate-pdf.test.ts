@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import { certificateOf } from '@gorvane/core/unit/certificate.ts';
+import { letterheadOf } from '@gorvane/core/paper/letterhead.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
 import type { UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { demo } from '../../test/open-at.tsx';
@@ -23,6 +24,10 @@ const certificateAfter = (more: UnitHappening[]) => {
   return certificateOf(unit, unit.plan!, unitProgress(unit, chain), chain);
 };
 const write = (value: number) => String(value);
+const letterhead = letterheadOf(
+  demo.papers[0]!,
+  demo.orders.find(({ id }) => id === unit.orderId),
+);
 
 describe('the certificate of a unit', () => {
   const certificate = certificateAfter([]);
@@ -50,7 +55,9 @@ describe('the certificate of a unit', () => {
   });
 
   test('as PDF it can be opened, carries its title, and goes on over pages as it grows', async () => {
-    const short = await PDFDocument.load(await certificatePdf(certificate, { write, timeOf: String }));
+    const short = await PDFDocument.load(
+      await certificatePdf(certificate, letterhead, { write, timeOf: String }),
+    );
     expect(short.getTitle()).toBe('Certificate of OS-0002');
     const notes = Array.from({ length: 120 }, (_, n) => ({
       kind: 'note' as const,
@@ -58,7 +65,7 @@ describe('the certificate of a unit', () => {
       text: `note ${n}`,
     }));
     const long = await PDFDocument.load(
-      await certificatePdf(certificateAfter(notes), { write, timeOf: String }),
+      await certificatePdf(certificateAfter(notes), letterhead, { write, timeOf: String }),
     );
     expect(long.getPageCount()).toBeGreaterThan(short.getPageCount());
   });

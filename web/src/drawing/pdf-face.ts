@@ -29,8 +29,7 @@ export async function facesOf(
 ): Promise<{ readonly regular: Face; readonly bold: Face }> {
   document.registerFontkit(fontkit);
   const { regular, bold } = await readLetters();
-  const embedded = (files: readonly LetterFile[]) =>
-    Promise.all(files.map((file) => partOf(document, file)));
+  const embedded = (files: readonly LetterFile[]) => Promise.all(files.map((file) => partOf(document, file)));
   return { regular: face(await embedded(regular)), bold: face(await embedded(bold)) };
 }
 

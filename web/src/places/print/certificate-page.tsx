@@ -4,23 +4,27 @@ import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import type { Certificate, CertifiedProof } from '@gorvane/core/unit/certificate.ts';
 import { certificateOf } from '@gorvane/core/unit/certificate.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
+import type { Letterhead } from '@gorvane/core/paper/letterhead.ts';
+import { forWhom, letterheadOf } from '@gorvane/core/paper/letterhead.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { CertificateFiles } from '../../controls/certificate-files.tsx';
 import {
+  asked,
   instrumentWords,
-  isCertified,
   limitWords,
   readingWords,
-  unaskedWords,
+  unaskedTold,
 } from '../../controls/certificate-words.ts';
 import { Photographs } from '../../controls/photograph.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { useTimes, useWriting } from '../../controls/writing.ts';
 import type { UnitEvent } from '@gorvane/core/unit/unit.ts';
-import { useUnit } from '../../data/live.ts';
+import { useOrders, usePapers, useUnit } from '../../data/live.ts';
 import { planProblem, usePlanState } from '../../data/plan-check.ts';
 import { useUnitTitle } from '../../controls/page-title.ts';
+import { PageStyle } from './page-style.tsx';
+import { UnitCode } from './unit-code.tsx';
 import './print.css';
 
 const noEvents: readonly UnitEvent[] = [];
@@ -31,9 +35,15 @@ export function CertificatePage() {
   const view = useUnit(unitId);
   useUnitTitle(view, 'Certificate');
   const state = usePlanState(view?.unit, view?.events ?? noEvents);
+  const papers = usePapers();
+  const orders = useOrders();
   if (view === null) return <p className="print-page">This unit is not in the database.</p>;
-  if (!view || !state) return null;
+  if (!view || !state || !papers || !orders) return null;
   const { unit, progress, events } = view;
+  const letterhead = letterheadOf(
+    papers,
+    orders.find(({ id }) => id === unit.orderId),
+  );
   const certificate = unit.plan && certificateOf(unit, unit.plan, progress, events, state === 'as frozen');
   return (
     <main className="print-page">
@@ -43,7 +53,7 @@ export function CertificatePage() {
         <Link to={`/log/${unit.id}`}>Back to {unit.serial}</Link>
       </div>
       {certificate ? (
-        <CertificateSheet certificate={certificate} />
+        <CertificateSheet certificate={certificate} letterhead={letterhead} />
       ) : (
         <p>{planProblem[state] ?? 'This unit has not been started: there is nothing to certify.'}</p>
       )}
@@ -51,25 +61,36 @@ export function CertificatePage() {
   );
 }
 
-function CertificateSheet({ certificate }: { readonly certificate: Certificate }) {
+function CertificateSheet({
+  certificate,
+  letterhead,
+}: {
+  readonly certificate: Certificate;
+  readonly letterhead: Letterhead;
+}) {
   const timeOf = useTimes();
   const { serial, unitId, title, verdict, level, house, programVersion, frozenAt, proofs, progress, chain } =
     certificate;
+  const { sheet, logo, address } = letterhead;
   return (
     <article className="certificate">
+      <PageStyle sheet={sheet} />
       <header>
         <div>
+          {logo && <img src={logo} alt={`Logo of ${house}`} className="logo" />}
+          <strong>{house}</strong>
+          <p className="address">{address}</p>
           <h1>Certificate of {serial}</h1>
-          <p>{title}</p>
-        </div>
-        <div>
           <VerdictMark verdict={verdict} large />
-          {level && <div>{level}</div>}
+          {level && <span>, {level}</span>}
         </div>
+        <UnitCode serial={serial} unitId={unitId} />
       </header>
-      <p>
-        Made by {house}. Plan frozen {timeOf(frozenAt)}, program {programVersion}. Identity{' '}
-        <span className="reading">{unitId}</span>.
+      <p>{forWhom(letterhead)}</p>
+      <p>{title}</p>
+      <p className="soft">
+        Plan frozen {timeOf(frozenAt)}, program {programVersion}. Identity{' '}
+        <span className="reading">{unitId}</span>
       </p>
       {proofs.map((proof) => (
         <ProofTable key={proof.at} proof={proof} />
@@ -105,6 +126,10 @@ function CertificateSheet({ certificate }: { readonly certificate: Certificate }
         Record of {chain.entries} entries, chain {chain.whole ? 'whole' : 'NOT whole: see the Log'}. Last hash{' '}
         <span className="reading hash">{chain.hash}</span>
       </p>
+      <div className="signature">
+        <span>Date</span>
+        <span>Name and signature</span>
+      </div>
     </article>
   );
 }
@@ -147,17 +172,20 @@ function ProofTable({ proof }: { readonly proof: CertifiedProof }) {
         </p>
       ))}
       <Table head={['Check', 'Reading', 'Limit', 'Verdict']}>
-        {checks.filter(isCertified).map((check) => (
+        {asked(checks).map((check) => (
           <tr key={check.id}>
             <th scope="row">{check.label}</th>
             <td className="reading">{readingWords(check, write)}</td>
             <td className="reading">{limitWords(check, write)}</td>
             <td>
-              {check.leftOut ? `not asked: ${unaskedWords(check)}` : <VerdictMark verdict={check.verdict} />}
+              <VerdictMark verdict={check.verdict} />
             </td>
           </tr>
         ))}
       </Table>
+      {unaskedTold(checks).map((words) => (
+        <p key={words}>{words}</p>
+      ))}
     </section>
   );
 }
@@ -168,32 +196,34 @@ function HoldTable({ progress }: { readonly progress: UnitProgress }) {
   return (
     <section>
       <h2>Hold points</h2>
-      <Table>
-        {holds.map((step) => {
-          const answer = progress.holds.get(step.id);
-          const quantity = step.hold!.reading?.quantity;
-          return (
-            <tr key={step.id}>
-              <th scope="row">
-                {step.hold!.label}
-                {step.endId && `, end ${step.endId}`}
-              </th>
-              <td className="reading">
-                {answer?.how === 'answered' && answer.reading !== null && quantity
-                  ? answer.reading === Number.MAX_VALUE
-                    ? 'open'
-                    : write(answer.reading, quantity)
-                  : ''}
-              </td>
-              <td>
-                {!answer && <VerdictMark verdict="Not yet" />}
-                {answer?.how === 'answered' && <VerdictMark verdict={answer.good ? 'Good' : 'Out'} />}
-                {answer?.how === 'waived' && `▲ waived by ${answer.name}: ${answer.reason}`}
-              </td>
-            </tr>
-          );
-        })}
-      </Table>
+      <div className="two-columns">
+        <Table>
+          {holds.map((step) => {
+            const answer = progress.holds.get(step.id);
+            const quantity = step.hold!.reading?.quantity;
+            return (
+              <tr key={step.id}>
+                <th scope="row">
+                  {step.hold!.label}
+                  {step.endId && `, end ${step.endId}`}
+                </th>
+                <td className="reading">
+                  {answer?.how === 'answered' && answer.reading !== null && quantity
+                    ? answer.reading === Number.MAX_VALUE
+                      ? 'open'
+                      : write(answer.reading, quantity)
+                    : ''}
+                </td>
+                <td>
+                  {!answer && <VerdictMark verdict="Not yet" />}
+                  {answer?.how === 'answered' && <VerdictMark verdict={answer.good ? 'Good' : 'Out'} />}
+                  {answer?.how === 'waived' && `▲ waived by ${answer.name}: ${answer.reason}`}
+                </td>
+              </tr>
+            );
+          })}
+        </Table>
+      </div>
     </section>
   );
 }
