@@ -66,7 +66,9 @@ export function StripDrawing({
         </defs>
         <StripLayers plan={plan} cable={cable} x={x} middle={middle} scale={scale} hatch={hatch} />
         <text x={width - 4} y={16} textAnchor="end" fontSize={13} className="soft">
-          {`${Math.round(scale / 3780)} : 1 on a usual screen, positions from the ${fromEnd ? 'cut end' : plan.datum}`}
+          <tspan className="on-screen">{`${Math.round(scale / 3780)} : 1 on a usual screen`}</tspan>
+          <tspan className="on-paper">not to scale</tspan>
+          {`, positions from the ${fromEnd ? 'cut end' : plan.datum}`}
         </text>
         <path
           className="dimension"

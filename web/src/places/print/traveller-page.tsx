@@ -3,7 +3,7 @@ import { useUnitPlan } from '../../draft/use-plan.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import { isCoaxial } from '@gorvane/core/connector/connector.ts';
 import { lengthInWords } from '@gorvane/core/lead/in-words.ts';
-import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import type { ShownEnd, ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { preparedEnds } from '@gorvane/core/plan/shown-plan.ts';
 import { Button } from '@mantine/core';
 import { Link, useParams } from 'react-router';
@@ -14,11 +14,12 @@ import { stepLength } from '../../controls/step-length.ts';
 import { TemplateButton } from '../../controls/template-button.tsx';
 import { useWriting } from '../../controls/writing.ts';
 import type { UnitView } from '../../data/live.ts';
-import { useHouse, useLead, useUnit } from '../../data/live.ts';
+import { useHouse, useLead, usePapers, useUnit } from '../../data/live.ts';
 import { EndStrip } from '../../drawing/end-strip.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { useUnitTitle } from '../../controls/page-title.ts';
+import { PageStyle } from './page-style.tsx';
 import './print.css';
 
 /** The sheet that goes round with a unit: run, strips, threading order, faces, and every step with a box to sign. */
@@ -36,10 +37,12 @@ function Planned({ view }: { readonly view: UnitView }) {
   const { unit } = view;
   const house = useHouse();
   const lead = useLead(unit.leadId);
+  const papers = usePapers();
   const plan = useUnitPlan(view.progress.plan, lead, house);
   if (!plan) return null;
   return (
     <main className="print-page traveller">
+      {papers && <PageStyle sheet={papers.sheet} />}
       <div className="no-print print-actions">
         <Button onClick={() => window.print()}>Print</Button>
         <TemplateButton plan={plan} />
@@ -69,19 +72,45 @@ function Traveller({ view, plan }: { readonly view: UnitView; readonly plan: Sho
       </header>
       <Run plan={plan} />
       <Threading plan={plan} />
-      {preparedEnds(plan).map(({ end, strip, cable, connector, input }) => (
-        <section key={end.id} className="traveller-end">
-          <h2>
-            End {end.name}: {connector.name}
-          </h2>
-          <EndStrip plan={strip} cable={cable} title={`Strip of end ${end.name}`} />
-          {!isCoaxial(connector) && (
-            <PinFace connector={connector} side="solder side" joints={input.joints} size={200} />
-          )}
-        </section>
-      ))}
+      <Ends ends={preparedEnds(plan)} />
       <Steps steps={plan.steps} />
     </article>
+  );
+}
+
+/** What is drawn of an end: ends with the same are drawn once. */
+const drawnOf = ({ connector, strip, input, cable }: ShownEnd): string =>
+  JSON.stringify([
+    connector.id,
+    cable.id,
+    strip.cuts,
+    strip.routes,
+    input.joints.map(({ contact, conductors }) => [contact.id, conductors.map(({ id }) => id)]),
+  ]);
+
+function Ends({ ends }: { readonly ends: readonly ShownEnd[] }) {
+  const groups = new Map<string, ShownEnd[]>();
+  for (const end of ends) groups.set(drawnOf(end), [...(groups.get(drawnOf(end)) ?? []), end]);
+  const isWide = ends.every(({ connector }) => isCoaxial(connector));
+  return (
+    <div className={isWide ? 'traveller-ends wide' : 'traveller-ends'}>
+      {[...groups.values()].map((alike) => {
+        const { end, strip, cable, connector, input } = alike[0]!;
+        const names = alike.map((each) => each.end.name).join(' and ');
+        const called = `${alike.length > 1 ? 'Ends' : 'End'} ${names}`;
+        return (
+          <section key={end.id} className="traveller-end">
+            <h2>
+              {called}: {connector.name}
+            </h2>
+            <EndStrip plan={strip} cable={cable} title={`Strip of ${called.replace('End', 'end')}`} />
+            {!isCoaxial(connector) && (
+              <PinFace connector={connector} side="solder side" joints={input.joints} size={150} />
+            )}
+          </section>
+        );
+      })}
+    </div>
   );
 }
 
@@ -93,8 +122,8 @@ function Threading({ plan: { steps } }: { readonly plan: ShownPlan }) {
       <h2>Threading order</h2>
       {threads.map((step) => (
         <div key={step.id}>
-          <h3>{step.title}</h3>
-          <ol>
+          {threads.length > 1 && <h3>{step.title}</h3>}
+          <ol className="traveller-threads">
             {step.threads.map(({ partId, label, how }) => (
               <li key={partId}>
                 <span className="tick-box" aria-hidden="true" /> {label}, {how}
@@ -117,29 +146,29 @@ function Steps({ steps }: { readonly steps: readonly Step[] }) {
           <tr key={step.id}>
             <td className="reading">{index + 1}</td>
             <th scope="row">
-              {step.title}
-              <div className="traveller-text">
-                {step.stage}. {step.text.experienced} {step.caution && `▲ ${step.caution}`}
-              </div>
+              {step.title}.{' '}
+              <span className="traveller-text">
+                {step.text.experienced} {step.caution && `▲ ${step.caution}`}
+              </span>
             </th>
-            <td>
+            <td className="traveller-bits">
               {step.figures.map((shown) => (
-                <div key={shown.label}>
+                <span key={shown.label}>
                   {shown.label}{' '}
                   {shown.figure.kind === 'length' ? (
                     <Length {...stepLength(step, shown)} />
                   ) : (
                     <span className="reading">{write(shown.figure.value, shown.figure.kind)}</span>
                   )}
-                </div>
+                </span>
               ))}
               {step.cuts.map((piece) => (
-                <div key={piece.partIds[0]}>
-                  <span className="tick-box" aria-hidden="true" /> {piece.label} <PieceLength piece={piece} />
-                </div>
+                <span key={piece.partIds[0]}>
+                  <i className="tick-box" aria-hidden="true" /> {piece.label} <PieceLength piece={piece} />
+                </span>
               ))}
               {step.tools.map(({ label, setting }) => (
-                <div key={label}>{setting === '' ? label : `${label}: ${setting}`}</div>
+                <span key={label}>{setting === '' ? label : `${label}: ${setting}`}</span>
               ))}
             </td>
             <td>{step.hold && <HoldLimits hold={step.hold} />}</td>
