@@ -1,4 +1,6 @@
 import type { StripTemplate } from '@gorvane/core/strip/template.ts';
+import type { Sheet } from '@gorvane/core/paper/sheet.ts';
+import { sheets } from '@gorvane/core/paper/sheet.ts';
 import type { PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb } from 'pdf-lib';
 import type { Face } from './pdf-face.ts';
@@ -6,12 +8,13 @@ import { facesOf } from './pdf-face.ts';
 
 /** Points of PDF in a metre: 72 to the inch. */
 const point = 72 / 0.0254;
-const page = { width: 0.297 * point, height: 0.21 * point };
 const margin = 0.015 * point;
 const black = rgb(0, 0, 0);
 const grey = rgb(0.45, 0.45, 0.45);
 
 interface Pen {
+  /** The sheet lying on its side. */
+  readonly page: { readonly width: number; readonly height: number };
   readonly document: PDFDocument;
   readonly font: Face;
   readonly bold: Face;
@@ -19,12 +22,18 @@ interface Pen {
 
 const mm = (metres: number) => (metres * 1e3).toFixed(1);
 
-/** Strip templates at true size, landscape A4, each page with a check scale in millimetres and inches. */
-export async function templatePdf(heading: string, templates: readonly StripTemplate[]): Promise<Uint8Array> {
+/** Strip templates at true size on sheets that lie on their side, each with a check scale in millimetres and inches. */
+export async function templatePdf(
+  heading: string,
+  templates: readonly StripTemplate[],
+  sheetName: Sheet,
+): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.setTitle(heading);
   const faces = await facesOf(document);
+  const { width, height } = sheets[sheetName];
   const pen: Pen = {
+    page: { width: height * point, height: width * point },
     document,
     font: faces.regular,
     bold: faces.bold,
@@ -45,8 +54,8 @@ function heightOf({ diameter, lines }: StripTemplate): number {
 }
 
 function newSheet(pen: Pen, heading: string): { page: PDFPage; y: number } {
-  const sheet = pen.document.addPage([page.width, page.height]);
-  const top = page.height - margin;
+  const sheet = pen.document.addPage([pen.page.width, pen.page.height]);
+  const top = pen.page.height - margin;
   text(sheet, pen.bold, 14, margin, top - 12, heading);
   text(
     sheet,
@@ -82,15 +91,17 @@ function drawScale(sheet: PDFPage, font: Face, y: number): void {
   }
 }
 
-function drawTemplate({ font, bold }: Pen, sheet: PDFPage, template: StripTemplate, top: number): void {
+function drawTemplate({ font, bold, page }: Pen, sheet: PDFPage, template: StripTemplate, top: number): void {
   const { title, diameter, length, lines } = template;
   text(sheet, bold, 11, margin, top - 11, title);
   const height = diameter * point;
   const y = top - 26 - height;
   const width = Math.min(length * point, page.width - 2 * margin);
   sheet.drawRectangle({ x: margin, y, width, height, borderColor: black, borderWidth: 0.7 });
-  text(sheet, font, 6, margin + 1, y + height + 2, 'cut end here');
-  lines.forEach(({ label, fromCutEnd, plus, minus }, index) => {
+  text(sheet, font, 6, margin + 1, y + height + 7, 'cut end here');
+  // The cut that lies furthest has its words next to the cable: no line crosses the words of another.
+  const outermostFirst = [...lines].sort((a, b) => b.fromCutEnd - a.fromCutEnd);
+  outermostFirst.forEach(({ label, fromCutEnd, plus, minus }, index) => {
     const x = margin + fromCutEnd * point;
     if (x > margin + width) return;
     const wordsY = y - 16 - index * 13;
