@@ -57,6 +57,9 @@ describe('lengths as they are written', () => {
   test('what is preferred comes first, the other beside it', () => {
     expect(formatLength(9.4e-3, { tolerance: 0.4e-3 })).toBe('9.4 mm (3/8")');
     expect(formatLength(9.4e-3, { first: 'in', tolerance: 0.1e-3 })).toBe('0.370" (9.4 mm)');
+    expect(formatLength(1.9994)).toMatch(/^1\u202f999\.4 mm/);
+    expect(formatLength(3.421)).toBe('3.421 m (11 ft 2.7 in)');
+    expect(formatLength(3.6575, { first: 'in' })).toBe('12 ft 0 in (3.658 m)');
   });
 
   test('thousands are set apart and no minus stands before zero', () => {

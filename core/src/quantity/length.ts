@@ -129,13 +129,24 @@ export function formatMetres(metres: number): string {
   return `${round(metres, 3)} m`;
 }
 
+/** From here on a length is that of a cable: metres, feet and inches are read off more easily. */
+const long = 2;
+
+/** Feet and inches with a tenth: `11 ft 2.7 in`. */
+function formatFeet(metres: number): string {
+  const tenths = Math.round((Math.abs(metres) / inch) * 10);
+  const sign = metres < 0 && tenths > 0 ? '-' : '';
+  return `${sign}${Math.floor(tenths / 120)} ft ${(tenths % 120) / 10} in`;
+}
+
 /** The same length in the other figure that a person may prefer: mm first or inch first, both always shown. */
 export function formatLength(
   metres: number,
   options: { first?: LengthUnit; tolerance?: number; digits?: number } = {},
 ): string {
   const { first = 'mm', tolerance = 0.1e-3, digits = 1 } = options;
-  const millimetres = `${formatMillimetres(metres, digits)} mm`;
-  const inches = formatInches(metres, tolerance);
-  return first === 'mm' ? `${millimetres} (${inches})` : `${inches} (${millimetres})`;
+  const isLong = Math.abs(metres) >= long;
+  const metric = isLong ? formatMetres(metres) : `${formatMillimetres(metres, digits)} mm`;
+  const imperial = isLong ? formatFeet(metres) : formatInches(metres, tolerance);
+  return first === 'mm' ? `${metric} (${imperial})` : `${imperial} (${metric})`;
 }

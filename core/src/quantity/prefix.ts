@@ -50,3 +50,17 @@ export function formatPrefixed(value: number, unit: string, digits: number): str
   const [factor, prefix] = steps.find(([f]) => Math.abs(rounded) >= f) ?? steps[steps.length - 1]!;
   return `${Number((rounded / factor).toPrecision(digits))} ${prefix}${unit}`;
 }
+
+/**
+ * A value and how far it may be off, in the same unit and to the same place: `50.0 ohm ± 0.3 ohm`. The uncertainty has one
+ * significant figure, two where it begins with 1 or 2 (as usual in reports of measurements).
+ */
+export function formatUncertain(value: number, uncertainty: number, unit: string): string {
+  const [factor, prefix] = steps.find(([f]) => Math.abs(value) >= f * 0.9995) ?? steps[steps.length - 1]!;
+  const off = uncertainty / factor;
+  const place = Math.floor(Math.log10(off));
+  const decimals = (off / 10 ** place < 2.95 ? 1 : 0) - place;
+  const write = (figure: number) =>
+    decimals >= 0 ? figure.toFixed(decimals) : String(Math.round(figure * 10 ** decimals) / 10 ** decimals);
+  return `${write(value / factor)} ${prefix}${unit} ± ${write(off)} ${prefix}${unit}`;
+}

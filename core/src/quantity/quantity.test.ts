@@ -5,6 +5,7 @@ import { parseForce } from './force.ts';
 import { formatFrequency, parseFrequencies, parseFrequency } from './frequency.ts';
 import { areaFromAwg, awgFromArea, diameterFromAwg, parseConductorArea } from './gauge.ts';
 import { formatPower, parsePower } from './power.ts';
+import { formatUncertain } from './prefix.ts';
 import { seededRandom } from './random.ts';
 import { formatLoad, formatResistance, parseLoad, parseResistance } from './resistance.ts';
 import { formatMatch, parseMatch, returnLossOfSwr, swrOfReturnLoss } from './standing-wave.ts';
@@ -139,4 +140,17 @@ test('a seed repeats its numbers, and they fill the unit interval', () => {
   const mean = draw(7).reduce((sum, x) => sum + x, 0) / 1000;
   expect(mean).toBeGreaterThan(0.46);
   expect(mean).toBeLessThan(0.54);
+});
+
+describe('a reading with how far it may be off', () => {
+  test.each([
+    [50, 0.251, 'ohm', '50.00 ohm ± 0.25 ohm'],
+    [0.0959, 0.00148, 'ohm', '95.9 mohm ± 1.5 mohm'],
+    [347e-12, 4.47e-12, 'F', '347 pF ± 4 pF'],
+    [49.9e9, 2.5e9, 'ohm', '49.9 Gohm ± 2.5 Gohm'],
+    [999.9, 40, 'ohm', '1.00 kohm ± 0.04 kohm'],
+    [12.3, 37, 'ohm', '10 ohm ± 40 ohm'],
+  ])('%p ± %p %s goes to the same place', (value, uncertainty, unit, written) => {
+    expect(formatUncertain(value, uncertainty, unit)).toBe(written);
+  });
 });

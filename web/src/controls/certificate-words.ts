@@ -4,6 +4,8 @@ import type { RecordedCheck } from '@gorvane/core/reading/recorded-check.ts';
 import { formatResistance } from '@gorvane/core/quantity/resistance.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 
+import { writeUncertain } from './writing.ts';
+
 type Write = (value: number, kind: QuantityKind) => string;
 
 /** Checks that stand on a certificate: every one but looks that nobody gave and nobody asked for. */
@@ -16,12 +18,13 @@ export function readingWords(
 ): string {
   if (reading === undefined) return detail;
   const figure = (value: number | null) => (value === null ? 'open' : write(value, quantity));
-  const plus = uncertainty && reading !== null ? ` ± ${write(uncertainty, quantity)}` : '';
+  const read =
+    uncertainty && reading !== null ? writeUncertain(reading, uncertainty, quantity, write) : figure(reading);
   const others =
     methods.length > 1
       ? ` (${methods.map((each) => `${each.instrument} ${figure(each.reading)}`).join('; ')})`
       : '';
-  return `${figure(reading)}${plus}${others}`;
+  return `${read}${others}`;
 }
 
 /** The limit as it was. */

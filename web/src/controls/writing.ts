@@ -3,6 +3,7 @@ import { formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 import { formatForce } from '@gorvane/core/quantity/force.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
+import { formatUncertain } from '@gorvane/core/quantity/prefix.ts';
 import type { LengthUnit } from '@gorvane/core/quantity/length.ts';
 import { formatLength } from '@gorvane/core/quantity/length.ts';
 import { formatPower } from '@gorvane/core/quantity/power.ts';
@@ -42,6 +43,21 @@ const writers: Record<QuantityKind, (value: number, first: LengthUnit) => string
 export function useWriting(): (value: number, kind: QuantityKind) => string {
   const first = useContext(FirstUnit);
   return (value, kind) => writers[kind](value, first);
+}
+
+const baseUnits: Partial<Record<QuantityKind, string>> = { resistance: 'ohm', capacitance: 'F' };
+
+/** A reading with how far it may be off, both to the same place where its unit has prefixes. */
+export function writeUncertain(
+  value: number,
+  uncertainty: number,
+  kind: QuantityKind,
+  write: (value: number, kind: QuantityKind) => string,
+): string {
+  const unit = baseUnits[kind];
+  return unit && value !== 0 && Number.isFinite(value)
+    ? formatUncertain(value, uncertainty, unit)
+    : `${write(value, kind)} ± ${write(uncertainty, kind)}`;
 }
 
 /** Writes a time, ISO, as day and minute the way this bench does. */

@@ -36,7 +36,7 @@ describe('the certificate of a unit', () => {
     expect(certificate.proofs.map(({ verdict }) => verdict)).toEqual(['Out', 'Good']);
     expect(certificate.chain).toMatchObject({ whole: true, entries: events.length });
     const resistance = certificate.proofs[1]!.checks.find(({ id }) => id.startsWith('resistance'))!;
-    expect(readingWords(resistance, write)).toMatch(/^0\.09\d* ± 0\.001/);
+    expect(readingWords(resistance, write)).toMatch(/^95\.\d mohm ± 1\.5 mohm/);
     expect(limitWords(resistance, write)).toMatch(/^at most 0\.099/);
     expect(certificate.proofs[1]!.checks.filter(isCertified).some(({ id }) => id.startsWith('look'))).toBe(
       false,

@@ -6,7 +6,7 @@ import { unaskedGroups } from './unasked.ts';
 import { useState } from 'react';
 import { Figure } from '../../../controls/figure.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
-import { useWriting } from '../../../controls/writing.ts';
+import { useWriting, writeUncertain } from '../../../controls/writing.ts';
 
 /** Up to so many checks each has its row at once. */
 const fewChecks = 24;
@@ -79,10 +79,11 @@ function CheckRow({ check }: { readonly check: ProofCheck }) {
       <td>
         {methods.map(({ instrument, judged: read }, n) => (
           <div key={`${instrument} ${n}`}>
-            <span className="reading">{figure(read.reading!)}</span>
-            {Number.isFinite(read.uncertainty) && read.uncertainty > 0 && Number.isFinite(read.reading!) && (
-              <span className="soft reading"> ± {figure(read.uncertainty)}</span>
-            )}{' '}
+            <span className="reading">
+              {Number.isFinite(read.uncertainty) && read.uncertainty > 0 && Number.isFinite(read.reading!)
+                ? writeUncertain(read.reading!, read.uncertainty, quantity, write)
+                : figure(read.reading!)}
+            </span>{' '}
             <span className="soft">{instrument}</span>
           </div>
         ))}
