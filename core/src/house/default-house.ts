@@ -16,7 +16,7 @@ const shrink = (suppliedMm: number, recoveredMm: number, outsideMm: number, adhe
 export function defaultHouse(now: string): House {
   return {
     ...firstRevision(houseId, now),
-    name: 'This bench',
+    name: 'This shop',
     benchNames: ['Bench one'],
     practice: { ...usualPractice, leaveOut: [], alsoAsk: [] },
     roomCelsius: 20,

@@ -1,5 +1,6 @@
 import { facet } from '@gorvane/core/unit/facets.ts';
 import { lazy, Suspense } from 'react';
+import { Link } from 'react-router';
 import type { UnitView } from '../../data/live.ts';
 import { useFoundUnits, useHouse, useLeadCount, useUnit } from '../../data/live.ts';
 import './bench.css';
@@ -46,7 +47,7 @@ export function Bench() {
       <Suspense fallback={null}>
         <BackupReminder />
       </Suspense>
-      <div className="bench-columns">
+      <div className={leads === 0 ? 'bench-columns nothing-yet' : 'bench-columns'}>
         <div>
           <Suspense fallback={null}>
             <Waiting inHand={next?.unit.id} />
@@ -67,11 +68,15 @@ function NothingInHand({ hasLeads }: { readonly hasLeads: boolean }) {
   return (
     <section className="in-hand">
       <h2>Nothing on the bench</h2>
-      <p>
-        {hasLeads
-          ? 'All units are finished. Start a new lead below, or open one under Leads.'
-          : 'Start with a new lead below: what it connects, how long, how many.'}
-      </p>
+      {hasLeads ? (
+        <p>All units are finished. Start a new lead below, or open one under Leads.</p>
+      ) : (
+        <p>
+          Start with a new lead below: what it connects, how long, how many. To look round first, load the{' '}
+          <Link to="/house#data">demo data in House</Link>; they take the place of this empty shop, and empty
+          again.
+        </p>
+      )}
     </section>
   );
 }

@@ -123,6 +123,6 @@ describe('data in and out', () => {
     await userEvent.click(question.getByRole('button', { name: 'Remove all' }));
     expect(await screen.findByText('The database is empty.')).toBeTruthy();
     expect(await database.leads.count()).toBe(0);
-    expect((await house()).name).toBe('This bench');
+    expect((await house()).name).toBe('This shop');
   });
 });
