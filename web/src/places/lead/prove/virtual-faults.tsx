@@ -9,9 +9,10 @@ import { isCableFault } from '@gorvane/core/prove/injected-fault.ts';
 import { sweepLineOf } from '@gorvane/core/prove/sweep-line.ts';
 import type { Wiring } from '@gorvane/core/wiring/wiring.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
-import { Button, Checkbox, NativeSelect, NumberInput } from '@mantine/core';
+import { Button, NativeSelect, NumberInput } from '@mantine/core';
 import { wordFault } from '../../../controls/fault-words.ts';
 import { useKeptValue } from '../../../draft/use-kept-value.ts';
+import { FaultList } from './fault-list.tsx';
 
 /** What is set on the lead that the simulated instruments read. */
 export interface VirtualSettings {
@@ -76,15 +77,14 @@ export function VirtualFaults({ frozen, wiring, settings, onSettings }: VirtualF
         The simulated instruments read a virtual lead made from this unit&rsquo;s plan, with these faults in
         it.
       </p>
-      {possible.map((fault) => (
-        <Checkbox
-          key={key(fault)}
-          mt={8}
-          label={wordFault(frozen.lead, wiring, fault)}
-          checked={isSet(fault)}
-          onChange={() => toggle(fault)}
-        />
-      ))}
+      <FaultList
+        faults={possible.map((fault) => ({
+          fault,
+          words: wordFault(frozen.lead, wiring, fault),
+          isSet: isSet(fault),
+        }))}
+        onToggle={toggle}
+      />
       {faults.length > 0 && (
         <Button
           mt={8}
