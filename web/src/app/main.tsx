@@ -8,6 +8,7 @@ import '@fontsource/spline-sans-mono/latin-700.css';
 import '@mantine/core/styles.css';
 import '@mantine/notifications/styles.css';
 import './styles.css';
+import './forced-colours.css';
 import { createRoot } from 'react-dom/client';
 import { App } from './app.tsx';
 import { watchUnwritten } from '../data/write-problem.ts';

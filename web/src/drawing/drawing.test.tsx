@@ -67,6 +67,27 @@ describe('the strip drawing', () => {
     expect(screen.getAllByText(/^you cut/).map(({ textContent }) => textContent)).toEqual(['you cut 9.80']);
   });
 
+  test('no line or tolerance lies over a figure; two cuts at one place share the tighter line', () => {
+    const [first, second, ...rest] = end.strip.cuts;
+    const tighter = { ...first!, layer: second!.layer, plus: first!.plus / 2, minus: first!.minus / 2 };
+    const container = draw(
+      <StripDrawing
+        plan={{ ...end.strip, cuts: [first!, tighter, ...rest] }}
+        cable={end.cable}
+        title="Strip"
+      />,
+    );
+    const [lines, figures] = ['path.cut, rect.tolerance', 'text.figures'].map((what) => [
+      ...container.querySelectorAll(what),
+    ]);
+    expect(figures).toHaveLength(rest.length + 1);
+    const shown = lines!.filter((line) => line.matches('rect.tolerance'));
+    const scale = number(container.querySelector('rect.jacket')!, 'height') / end.cable.jacket.diameter;
+    expect(number(shown[0]!, 'width') / scale).toBeCloseTo(tighter.plus + tighter.minus, 9);
+    for (const line of lines!)
+      expect(line.compareDocumentPosition(figures![0]!)).toBe(Node.DOCUMENT_POSITION_FOLLOWING);
+  });
+
   test('a step shows only its own figures', () => {
     const container = draw(
       <StripDrawing plan={end.strip} cable={end.cable} title="Strip" layers={['dielectric']} />,

@@ -43,9 +43,11 @@ export function StripDrawing({
   const middle = 44 + (outside * scale) / 2;
   const x = (metres: number) => 8 + (metres + behind) * scale;
   const bottom = middle + (outside * scale) / 2;
+  const top = middle - (outside * scale) / 2 - 12;
   const fromEnd = toolCuts.length > 0;
   const shown = fromEnd ? [] : plan.cuts.filter(({ layer }) => !layers || layers.includes(layer));
-  const lines = shown.length + toolCuts.length;
+  const rows = atOnePlaceOnce(shown);
+  const lines = rows.length + toolCuts.length;
   const pitch = lines > 3 ? 30 : 40;
   const height = bottom + 24 + lines * pitch;
   const hatch = `braid-${plan.endId}`;
@@ -70,32 +72,27 @@ export function StripDrawing({
           <tspan className="on-paper">not to scale</tspan>
           {`, positions from the ${fromEnd ? 'cut end' : plan.datum}`}
         </text>
-        <path
-          className="dimension"
-          d={`M ${x(fromEnd ? front : 0)} ${middle - (outside * scale) / 2 - 12} V ${height - 8}`}
-        />
+        <path className="dimension" d={`M ${x(fromEnd ? front : 0)} ${top} V ${height - 8}`} />
         <JointWindows plan={plan} x={x} top={middle - (outside * scale) / 2} bottom={bottom} />
         {toolCuts.map((cut, index) => (
-          <ToolCut
-            key={cut.label}
-            cut={cut}
-            end={front}
-            x={x}
-            y={bottom + 34 + index * pitch}
-            top={middle - (outside * scale) / 2 - 12}
-          />
+          <ToolCut key={cut.label} cut={cut} end={front} x={x} y={bottom + 34 + index * pitch} top={top} />
         ))}
-        {shown.map((cut, index) => (
+        {rows.map((cut, index) => (
+          <CutLine key={cut.layer} cut={cut} x={x} y={bottom + 34 + index * pitch} top={top} />
+        ))}
+        {/* Figures come last: no line and no tolerance lies over one. */}
+        {rows.map((cut, index) => (
           <CutFigure
             key={cut.layer}
             plan={plan}
             cut={cut}
             x={x}
             y={bottom + 34 + index * pitch}
-            top={middle - (outside * scale) / 2 - 12}
-            judged={judged}
             width={width}
           />
+        ))}
+        {shown.map((cut) => (
+          <WhereItWasCut key={cut.layer} cut={cut} x={x} top={top} judged={judged} />
         ))}
       </svg>
     </div>
@@ -132,8 +129,6 @@ interface CutFigureProps {
   readonly cut: StripCut;
   readonly x: (metres: number) => number;
   readonly y: number;
-  readonly top: number;
-  readonly judged: JudgedStrip | undefined;
   readonly width: number;
 }
 
@@ -175,12 +170,46 @@ function ToolCut({ cut: { label, at }, end, x, y, top }: ToolCutProps) {
 /** A dimension narrower than this has its figures beside it, pixels. */
 const roomForFigures = 230;
 
-/** The dimension of one cut: line, tolerance band, both figures, and where it was really cut. */
-function CutFigure({ plan, cut, x, y, top, judged, width }: CutFigureProps) {
-  const texts = useLengthTexts()({ metres: madeAt(plan, cut), tolerance: tighterTolerance(cut) });
+/** Cuts that lie at one place share a line: that of the tighter tolerance. */
+function atOnePlaceOnce(cuts: readonly StripCut[]): StripCut[] {
+  const same = (a: StripCut, b: StripCut) => Math.abs(a.position.value - b.position.value) < onePlace;
+  const width = ({ plus, minus }: StripCut) => plus + minus;
+  return cuts.filter(
+    (cut, n) =>
+      !cuts.some(
+        (other, k) =>
+          k !== n &&
+          same(cut, other) &&
+          (width(other) < width(cut) || (width(other) === width(cut) && k < n)),
+      ),
+  );
+}
+
+/** Two cuts nearer than this are made with one, metres. */
+const onePlace = 0.05e-3;
+
+type CutLineProps = Pick<CutFigureProps, 'cut' | 'x' | 'y'> & { readonly top: number };
+
+/** The dimension of one cut, without its figures: line and tolerance band. */
+function CutLine({ cut, x, y, top }: CutLineProps) {
   const at = x(cut.position.value);
   const band = { from: x(cut.position.value - cut.minus), to: x(cut.position.value + cut.plus) };
-  const measured = judged?.cuts.find(({ cut: { layer } }) => layer === cut.layer);
+  return (
+    <g>
+      <rect className="tolerance" x={band.from} y={top} width={band.to - band.from} height={y - top - 12} />
+      <path className="cut" d={`M ${at} ${top} V ${y + 6}`} />
+      <path
+        className="dimension"
+        d={`M ${x(0)} ${y} H ${at} M ${x(0) + 8} ${y - 4} L ${x(0)} ${y} l 8 4 M ${at - 8} ${y - 4} L ${at} ${y} l -8 4`}
+      />
+    </g>
+  );
+}
+
+/** Both figures of one cut. */
+function CutFigure({ plan, cut, x, y, width }: CutFigureProps) {
+  const texts = useLengthTexts()({ metres: madeAt(plan, cut), tolerance: tighterTolerance(cut) });
+  const at = x(cut.position.value);
   const beside = Math.max(at, x(0)) + 12;
   // Beside the dimension, or at the edge of a drawing that is too small for it: then the figure alone.
   const narrow = Math.abs(at - x(0)) < roomForFigures;
@@ -191,37 +220,39 @@ function CutFigure({ plan, cut, x, y, top, judged, width }: CutFigureProps) {
       ? { x: beside, y: y + 6, textAnchor: 'start' as const }
       : { x: (x(0) + at) / 2, y: y - 6, textAnchor: 'middle' as const };
   return (
-    <g>
-      <rect className="tolerance" x={band.from} y={top} width={band.to - band.from} height={y - top - 12} />
-      <path className="cut" d={`M ${at} ${top} V ${y + 6}`} />
-      <path
-        className="dimension"
-        d={`M ${x(0)} ${y} H ${at} M ${x(0) + 8} ${y - 4} L ${x(0)} ${y} l 8 4 M ${at - 8} ${y - 4} L ${at} ${y} l -8 4`}
-      />
-      <text
-        {...place}
-        fontSize={19}
-        fontWeight={700}
-        className="figures"
-        style={{ paintOrder: 'stroke', stroke: 'var(--paper)', strokeWidth: 5 }}
-      >
-        {texts.first}
-        {!tight && (
-          <tspan
-            fontSize={13}
-            fontWeight={400}
-            className="soft"
-          >{` ${toleranceText(cut)}  ${texts.second}`}</tspan>
-        )}
-      </text>
-      {measured?.measured !== undefined && measured.verdict === 'Out' && (
-        <g className="out">
-          <path className="out" d={`M ${x(measured.measured)} ${top + 2} l -7 -12 h 14 z`} />
-          <text x={x(measured.measured) + 10} y={top - 2} fontSize={13} fontWeight={700} className="out">
-            {`you cut ${formatMillimetres(measured.measured, 2)}`}
-          </text>
-        </g>
+    <text
+      {...place}
+      fontSize={19}
+      fontWeight={700}
+      className="figures"
+      style={{ paintOrder: 'stroke', stroke: 'var(--paper)', strokeWidth: 8 }}
+    >
+      {texts.first}
+      {!tight && (
+        <tspan
+          fontSize={13}
+          fontWeight={400}
+          className="soft"
+        >{` ${toleranceText(cut)}  ${texts.second}`}</tspan>
       )}
+    </text>
+  );
+}
+
+type WhereItWasCutProps = Pick<CutLineProps, 'cut' | 'x' | 'top'> & {
+  readonly judged: JudgedStrip | undefined;
+};
+
+/** Where a cut was really made, if it is out. */
+function WhereItWasCut({ cut, x, top, judged }: WhereItWasCutProps) {
+  const made = judged?.cuts.find(({ cut: { layer } }) => layer === cut.layer);
+  if (made?.measured === undefined || made.verdict !== 'Out') return null;
+  return (
+    <g className="out">
+      <path className="out" d={`M ${x(made.measured)} ${top + 2} l -7 -12 h 14 z`} />
+      <text x={x(made.measured) + 10} y={top - 2} fontSize={13} fontWeight={700} className="out">
+        {`you cut ${formatMillimetres(made.measured, 2)}`}
+      </text>
     </g>
   );
 }
