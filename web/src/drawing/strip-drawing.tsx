@@ -39,7 +39,7 @@ export function StripDrawing({
   const outside = Math.max(cable.jacket.diameter, plan.shield === 'folded back' ? foldedOutside(cable) : 0);
   const ends = plan.cuts.map(({ position }) => position.value);
   const front = Math.max(end, ...ends);
-  const scale = Math.min(30_000, (width - 40) / (behind + front + 4e-3), tallest / outside);
+  const scale = Math.min(30_000, (width - roomAtRight(width)) / (behind + front + 4e-3), tallest / outside);
   const middle = 44 + (outside * scale) / 2;
   const x = (metres: number) => 8 + (metres + behind) * scale;
   const bottom = middle + (outside * scale) / 2;
@@ -166,6 +166,9 @@ function ToolCut({ cut: { label, at }, end, x, y, top }: ToolCutProps) {
     </g>
   );
 }
+
+/** What a drawing leaves at its right: in a small one the figures stand there. Pixels. */
+const roomAtRight = (width: number) => (width < 500 ? 100 : 40);
 
 /** A dimension narrower than this has its figures beside it, pixels. */
 const roomForFigures = 230;
