@@ -1,4 +1,4 @@
-import type { LabelStock } from '../label/label-stock.ts';
+import type { LabelStock } from './label-stock.ts';
 import { firstRevision } from '../record/revise.ts';
 import type { Papers } from './papers.ts';
 import { papersId } from './papers-id.ts';

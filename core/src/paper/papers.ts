@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { labelStockSchema } from '../label/label-stock.ts';
+import { labelStockSchema } from './label-stock.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 import { sheetNames } from './sheet.ts';
 

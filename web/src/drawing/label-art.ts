@@ -1,6 +1,6 @@
-import type { CodeSizes, LabelLayout } from '@gorvane/core/label/label-layout.ts';
-import { layoutLabel } from '@gorvane/core/label/label-layout.ts';
-import type { Size } from '@gorvane/core/label/label-stock.ts';
+import type { CodeSizes, LabelLayout } from '@gorvane/core/paper/label-layout.ts';
+import { layoutLabel } from '@gorvane/core/paper/label-layout.ts';
+import type { Size } from '@gorvane/core/paper/label-stock.ts';
 import { create } from 'qrcode';
 import type { Letters } from './letters.ts';
 import { measureBy } from './letters.ts';

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
-import { labelPages } from '@gorvane/core/label/label-pages.ts';
-import type { LabelStock } from '@gorvane/core/label/label-stock.ts';
-import { pageOf } from '@gorvane/core/label/label-stock.ts';
+import { labelPages } from '@gorvane/core/paper/label-pages.ts';
+import type { LabelStock } from '@gorvane/core/paper/label-stock.ts';
+import { pageOf } from '@gorvane/core/paper/label-stock.ts';
 import { usualStocks } from '@gorvane/core/paper/default-papers.ts';
 import { PDFDocument } from 'pdf-lib';
 import { drawingOf } from '../../test/pdf-drawing.ts';

@@ -1,5 +1,5 @@
-import type { PlacedLabel } from '@gorvane/core/label/label-pages.ts';
-import type { Size } from '@gorvane/core/label/label-stock.ts';
+import type { PlacedLabel } from '@gorvane/core/paper/label-pages.ts';
+import type { Size } from '@gorvane/core/paper/label-stock.ts';
 import type { PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb } from 'pdf-lib';
 import type { LabelArt } from './label-art.ts';

@@ -1,8 +1,9 @@
-import type { PlacedLabel } from '@gorvane/core/label/label-pages.ts';
-import type { Size } from '@gorvane/core/label/label-stock.ts';
+import type { PlacedLabel } from '@gorvane/core/paper/label-pages.ts';
+import type { Size } from '@gorvane/core/paper/label-stock.ts';
 import type { LabelArt } from './label-art.ts';
 import type { Letters } from './letters.ts';
 import { outlines } from './letters.ts';
+import './label-sheet.css';
 
 interface LabelSheetProps {
   readonly page: readonly PlacedLabel<LabelArt>[];

@@ -4,7 +4,7 @@ import boldExtUrl from '@fontsource/barlow/files/barlow-latin-ext-700-normal.wof
 import boldUrl from '@fontsource/barlow/files/barlow-latin-700-normal.woff?url';
 import regularExtUrl from '@fontsource/barlow/files/barlow-latin-ext-400-normal.woff?url';
 import regularUrl from '@fontsource/barlow/files/barlow-latin-400-normal.woff?url';
-import type { MeasureText } from '@gorvane/core/label/label-layout.ts';
+import type { MeasureText } from '@gorvane/core/paper/label-layout.ts';
 import { plainText } from './pdf-text.ts';
 
 /** A font file of the typeface, as bytes and read. */

@@ -1,6 +1,6 @@
-import { newStock } from '@gorvane/core/label/new-stock.ts';
-import type { LabelKind, LabelStock } from '@gorvane/core/label/label-stock.ts';
-import { labelKinds } from '@gorvane/core/label/label-stock.ts';
+import { newStock } from '@gorvane/core/paper/new-stock.ts';
+import type { LabelKind, LabelStock } from '@gorvane/core/paper/label-stock.ts';
+import { labelKinds } from '@gorvane/core/paper/label-stock.ts';
 import type { Papers } from '@gorvane/core/paper/papers.ts';
 import { largestLogo } from '@gorvane/core/paper/papers.ts';
 import { sheetNames, sheets } from '@gorvane/core/paper/sheet.ts';

@@ -1,6 +1,6 @@
-import type { LabelStock } from '@gorvane/core/label/label-stock.ts';
-import { labelStockSchema, overhang, pageOf } from '@gorvane/core/label/label-stock.ts';
-import { checkLabelText, labelFields } from '@gorvane/core/label/label-text.ts';
+import type { LabelStock } from '@gorvane/core/paper/label-stock.ts';
+import { labelStockSchema, overhang, pageOf } from '@gorvane/core/paper/label-stock.ts';
+import { checkLabelText, labelFields } from '@gorvane/core/paper/label-text.ts';
 import { sheetNames } from '@gorvane/core/paper/sheet.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';

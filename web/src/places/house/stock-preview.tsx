@@ -1,14 +1,14 @@
-import { labelLines } from '@gorvane/core/label/label-text.ts';
-import type { LabelStock } from '@gorvane/core/label/label-stock.ts';
-import { cellsOf, pageOf } from '@gorvane/core/label/label-stock.ts';
-import type { LabelValues } from '@gorvane/core/label/label-text.ts';
+import { labelLines } from '@gorvane/core/paper/label-text.ts';
+import type { LabelStock } from '@gorvane/core/paper/label-stock.ts';
+import { cellsOf, pageOf } from '@gorvane/core/paper/label-stock.ts';
+import type { LabelValues } from '@gorvane/core/paper/label-text.ts';
 import { formatDay } from '@gorvane/core/quantity/time.ts';
 import { Suspense, lazy, useContext } from 'react';
 import { Times } from '../../controls/writing.ts';
 import { useHouse } from '../../data/live.ts';
 
 // The typeface of papers and what reads it are loaded when a stock is opened.
-const ExampleLabel = lazy(() => import('../print/example-label.tsx'));
+const ExampleLabel = lazy(() => import('../../drawing/example-label.tsx'));
 
 /** A label of this stock at true size, with what a lead of every kind might say. */
 export function StockPreview({ stock }: { readonly stock: LabelStock }) {

@@ -1,6 +1,6 @@
 import { writeCsv } from '@gorvane/core/file/csv.ts';
-import type { PlacedLabel } from '@gorvane/core/label/label-pages.ts';
-import type { Size } from '@gorvane/core/label/label-stock.ts';
+import type { PlacedLabel } from '@gorvane/core/paper/label-pages.ts';
+import type { Size } from '@gorvane/core/paper/label-stock.ts';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { saveFile } from '../../controls/save-file.ts';

@@ -1,4 +1,4 @@
-import type { LabelSource } from '@gorvane/core/label/label-values.ts';
+import type { LabelSource } from '@gorvane/core/paper/label-values.ts';
 import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
 import { usePageTitle, useUnitTitle } from '../../controls/page-title.ts';

@@ -1,11 +1,11 @@
-import { labelCautions } from '@gorvane/core/label/label-check.ts';
-import { edge } from '@gorvane/core/label/label-layout.ts';
-import { labelPages } from '@gorvane/core/label/label-pages.ts';
-import type { LabelStock } from '@gorvane/core/label/label-stock.ts';
-import { cellsOf, pageOf } from '@gorvane/core/label/label-stock.ts';
-import { labelLines, namesEnd } from '@gorvane/core/label/label-text.ts';
-import type { LabelSource } from '@gorvane/core/label/label-values.ts';
-import { labelledEnds, labelValues } from '@gorvane/core/label/label-values.ts';
+import { labelCautions } from '@gorvane/core/paper/label-check.ts';
+import { edge } from '@gorvane/core/paper/label-layout.ts';
+import { labelPages } from '@gorvane/core/paper/label-pages.ts';
+import type { LabelStock } from '@gorvane/core/paper/label-stock.ts';
+import { cellsOf, pageOf } from '@gorvane/core/paper/label-stock.ts';
+import { labelLines, namesEnd } from '@gorvane/core/paper/label-text.ts';
+import type { LabelSource } from '@gorvane/core/paper/label-values.ts';
+import { labelledEnds, labelValues } from '@gorvane/core/paper/label-values.ts';
 import { leadCable } from '@gorvane/core/lead/lead-cable.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { Papers } from '@gorvane/core/paper/papers.ts';
@@ -18,7 +18,7 @@ import { labelArt } from '../../drawing/label-art.ts';
 import { LabelSheet } from '../../drawing/label-sheet.tsx';
 import type { Letters } from '../../drawing/letters.ts';
 import { LabelFiles } from './label-files.tsx';
-import { useLetters } from './use-letters.ts';
+import { useLetters } from '../../drawing/use-letters.ts';
 
 type Source = LabelSource & { readonly unitId: string };
 

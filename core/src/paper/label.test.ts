@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { usualStocks } from '../paper/default-papers.ts';
+import { usualStocks } from './default-papers.ts';
 import { labelCautions } from './label-check.ts';
 import { edge, layoutLabel } from './label-layout.ts';
 import { labelPages } from './label-pages.ts';

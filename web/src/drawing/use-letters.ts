@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
-import type { Letters } from '../../drawing/letters.ts';
-import { readLetters } from '../../drawing/letters.ts';
+import type { Letters } from './letters.ts';
+import { readLetters } from './letters.ts';
 
 /** The typeface of papers, undefined while it is read. */
 export function useLetters(): Letters | undefined {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { Sheet } from '../paper/sheet.ts';
-import { sheets } from '../paper/sheet.ts';
+import type { Sheet } from './sheet.ts';
+import { sheets } from './sheet.ts';
 import { checkLabelText, LabelTextError } from './label-text.ts';
 
 const length = (least: number, most: number) => z.number().min(least).max(most);

@@ -1,4 +1,4 @@
-import { usualStocks } from '../paper/default-papers.ts';
+import { usualStocks } from './default-papers.ts';
 import type { LabelKind, LabelStock } from './label-stock.ts';
 
 /** A stock of a kind that nobody has measured yet: as one of its kind usually is. */

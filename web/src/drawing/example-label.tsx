@@ -1,8 +1,7 @@
-import type { LabelStock, Size } from '@gorvane/core/label/label-stock.ts';
-import { labelArt } from '../../drawing/label-art.ts';
-import { LabelSheet } from '../../drawing/label-sheet.tsx';
+import type { LabelStock, Size } from '@gorvane/core/paper/label-stock.ts';
+import { labelArt } from './label-art.ts';
+import { LabelSheet } from './label-sheet.tsx';
 import { useLetters } from './use-letters.ts';
-import './print.css';
 
 interface ExampleLabelProps {
   readonly stock: LabelStock;
