@@ -20,6 +20,17 @@ const planOf = (name: string) =>
 
 afterEach(cleanup);
 
+test('on the run three pins are told from five', () => {
+  const shown = (name: string) => {
+    const drawn = draw(<Run plan={planOf(name)} />).querySelectorAll('.round-contacts');
+    const counts = [...drawn].map((path) => path.getAttribute('d')!.split('M').length - 1);
+    cleanup();
+    return counts;
+  };
+  expect(shown('Waiting-hall microphone lead')).toEqual([3, 3]);
+  expect(new Set(shown('Gangway lighting lead'))).toEqual(new Set([5]));
+});
+
 describe('a mating face', () => {
   test.each([
     ['n-plug-50-crimp-5', 'pin, threaded nut'],

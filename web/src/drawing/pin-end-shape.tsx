@@ -9,6 +9,29 @@ interface PinEndShapeProps {
   readonly scale: number;
 }
 
+/** The pins of a round connector, or its holes, as many as it has: three and five are told apart. */
+function RoundContacts({
+  connector: { sex, contacts },
+  tip,
+  height,
+}: {
+  readonly connector: PinConnector;
+  readonly tip: number;
+  readonly height: number;
+}) {
+  const count = contacts.filter(({ isShell }) => !isShell).length;
+  const isSocket = sex === 'socket';
+  const rows = Array.from({ length: count }, (_, n) => (n / (count - 1) - 0.5) * height * 0.66);
+  return (
+    <path
+      className="round-contacts"
+      d={rows.map((y) => `M ${-tip * 0.98} ${y} h ${tip * (isSocket ? 0.1 : 0.2)}`).join(' ')}
+      stroke={isSocket ? 'var(--jacket)' : 'var(--brass)'}
+      strokeWidth={Math.min(4, (height * 0.4) / count)}
+    />
+  );
+}
+
 /** An audio, lighting, speaker or terminal end from the side, tip toward negative x, rear lip at 0: told apart by shape. */
 export function PinEndShape({ plan, connector, scale }: PinEndShapeProps) {
   const { card } = plan;
@@ -40,15 +63,10 @@ export function PinEndShape({ plan, connector, scale }: PinEndShapeProps) {
             d={`M ${-tip * 0.4} ${-height / 2} v ${height} M ${-tip * 0.44} ${-height / 2} v ${height}`}
             stroke="#6d7471"
           />
-          {connector.sex === 'socket' ? (
+          {connector.sex === 'socket' && (
             <rect className="body-metal" x={-tip * 0.86} y={-height / 2 - 5} width={tip * 0.22} height={6} />
-          ) : (
-            <path
-              d={`M ${-tip * 0.98} ${-height / 4} h ${tip * 0.2} M ${-tip * 0.98} 0 h ${tip * 0.2} M ${-tip * 0.98} ${height / 4} h ${tip * 0.2}`}
-              stroke="var(--brass)"
-              strokeWidth={4}
-            />
           )}
+          <RoundContacts connector={connector} tip={tip} height={height} />
         </>
       );
     case 'ts':
