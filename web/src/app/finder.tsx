@@ -1,9 +1,10 @@
-import { Modal, TextInput, UnstyledButton } from '@mantine/core';
+import { Button, Modal, TextInput, UnstyledButton } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { FinderHits } from '../data/finder-hits.ts';
 import { partsOf, useFinderHits } from '../data/finder-hits.ts';
 import { actions, places } from './places.ts';
+import { canScan, Scan } from './scan.tsx';
 import './finder.css';
 
 interface Hit {
@@ -80,6 +81,15 @@ export function Finder({ onClose }: { readonly onClose: () => void }) {
           if (event.key === 'Enter') setEntered(true);
         }}
       />
+      {canScan() && (
+        <ScanCode
+          onCode={(code) => {
+            setText(code);
+            setChosen(0);
+            setEntered(true);
+          }}
+        />
+      )}
       <ul className="finder">
         {hits.map((hit, index) => (
           <li key={`${hit.to}${hit.label}`}>
@@ -91,5 +101,42 @@ export function Finder({ onClose }: { readonly onClose: () => void }) {
         {isCurrent && hits.length === 0 && <li className="soft">Nothing has this name or serial.</li>}
       </ul>
     </Modal>
+  );
+}
+
+/** A label is held before the camera instead of being typed. */
+function ScanCode({ onCode }: { readonly onCode: (text: string) => void }) {
+  const [isLooking, setLooking] = useState(false);
+  const [problem, setProblem] = useState<string | undefined>();
+  return (
+    <>
+      <Button
+        variant="default"
+        mt={8}
+        onClick={() => {
+          setProblem(undefined);
+          setLooking(!isLooking);
+        }}
+      >
+        {isLooking ? 'Close the camera' : 'Scan a label'}
+      </Button>
+      {isLooking && (
+        <Scan
+          onCode={(text) => {
+            setLooking(false);
+            onCode(text);
+          }}
+          onProblem={(words) => {
+            setLooking(false);
+            setProblem(words);
+          }}
+        />
+      )}
+      {problem && (
+        <p className="out" role="alert">
+          ■ {problem}
+        </p>
+      )}
+    </>
   );
 }

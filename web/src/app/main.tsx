@@ -13,11 +13,13 @@ import { createRoot } from 'react-dom/client';
 import { App } from './app.tsx';
 import { watchUnwritten } from '../data/write-problem.ts';
 import { saveWhenLeft } from '../draft/save.ts';
+import { watchInstall } from '../controls/install.ts';
 import { watchUpdates } from './update.ts';
 import { createStore } from './store.ts';
 
 const store = createStore();
 watchUnwritten();
+watchInstall();
 void import('../data/storage-state.ts').then(({ askToPersist }) => askToPersist()).catch(() => undefined);
 saveWhenLeft(store.dispatch, store.getState);
 createRoot(document.getElementById('root')!).render(<App store={store} />);

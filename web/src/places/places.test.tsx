@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, receiver, unitOf } from '../../test/open-at.tsx';
@@ -235,13 +235,41 @@ describe('papers', () => {
 describe('finding', () => {
   const find = async (text: string) => {
     await userEvent.click(await screen.findByRole('button', { name: /^Find/ }));
-    await userEvent.type(await screen.findByLabelText(/^Find a lead, a serial/), text);
+    const field = await screen.findByLabelText(/^Find a lead, a serial/);
+    if (text) await userEvent.type(field, text);
   };
 
   test('a scanned code opens its unit', async () => {
     const { router } = openAt('/house');
     await find(`OS-0002 ${unitOf('OS-0002').id}{Enter}`);
     await waitFor(() => expect(router.state.location.pathname).toBe(`/log/${unitOf('OS-0002').id}`));
+  });
+
+  test('a label before the camera opens its unit, and the camera is let go; where it is refused, that is said', async () => {
+    const stop = jest.fn();
+    const camera = jest
+      .fn<() => Promise<unknown>>()
+      .mockRejectedValueOnce(Object.assign(new Error('no'), { name: 'NotAllowedError' }))
+      .mockResolvedValue({ getTracks: () => [{ stop }] });
+    const seen = [[], [{ rawValue: `OS-0002 ${unitOf('OS-0002').id}` }]];
+    Object.assign(globalThis, {
+      BarcodeDetector: class {
+        detect = () => Promise.resolve(seen.shift() ?? []);
+      },
+    });
+    Object.defineProperty(navigator, 'mediaDevices', { configurable: true, value: { getUserMedia: camera } });
+    jest.spyOn(HTMLMediaElement.prototype, 'play').mockResolvedValue();
+    try {
+      const { router } = openAt('/house');
+      await find('');
+      await userEvent.click(screen.getByRole('button', { name: 'Scan a label' }));
+      expect(await screen.findByText(/did not give the camera to this page/)).toBeTruthy();
+      await userEvent.click(screen.getByRole('button', { name: 'Scan a label' }));
+      await waitFor(() => expect(router.state.location.pathname).toBe(`/log/${unitOf('OS-0002').id}`));
+      expect(stop).toHaveBeenCalledTimes(1);
+    } finally {
+      Reflect.deleteProperty(globalThis, 'BarcodeDetector');
+    }
   });
 
   test('arrows choose among what is found; nothing found is said', async () => {

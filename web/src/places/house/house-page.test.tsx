@@ -1,9 +1,10 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { papersId } from '@gorvane/core/paper/papers-id.ts';
 import { houseId } from '@gorvane/core/house/house-id.ts';
-import { screen, waitFor, within } from '@testing-library/react';
+import { act, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt } from '../../../test/open-at.tsx';
+import { watchInstall } from '../../controls/install.ts';
 import { database } from '../../data/database.ts';
 
 const house = async () => (await database.house.get(houseId))!;
@@ -54,6 +55,20 @@ describe('House', () => {
     expect(await screen.findByText(/expected at least one name/)).toBeTruthy();
     expect((await house()).benchNames.join(', ')).toBe(before);
   });
+});
+
+test('where the browser offers to install, House does, once', async () => {
+  watchInstall();
+  openAt('/house');
+  await screen.findByLabelText('Stripping');
+  expect(screen.queryByRole('button', { name: 'Install on this computer' })).toBeNull();
+  const prompt = jest.fn(() => Promise.resolve());
+  const offered = Object.assign(new Event('beforeinstallprompt', { cancelable: true }), { prompt });
+  act(() => void window.dispatchEvent(offered));
+  expect(offered.defaultPrevented).toBe(true);
+  await userEvent.click(await screen.findByRole('button', { name: 'Install on this computer' }));
+  expect(prompt).toHaveBeenCalledTimes(1);
+  expect(screen.queryByRole('button', { name: 'Install on this computer' })).toBeNull();
 });
 
 describe('papers', () => {

@@ -7,10 +7,11 @@ import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
 import { formatPower, parsePower } from '@gorvane/core/quantity/power.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
-import { NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
+import { Button, NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
 import { Link } from 'react-router';
 import { QuantityField } from '../../controls/quantity-field.tsx';
 import { useBenchDraft, useHouseDraft } from '../../draft/use-draft.ts';
+import { useInstall } from '../../controls/install.ts';
 import { DataPanel } from './data-panel.tsx';
 import { Devices } from './devices.tsx';
 import { Limits } from './limits.tsx';
@@ -132,7 +133,24 @@ function Benches({ house: { record, edit, key }, bench }: PanelProps & { readonl
           ]}
         />
       </div>
+      <Install />
     </section>
+  );
+}
+
+/** Where the browser offers it: a window of its own, from the computer's own list of programs. */
+function Install() {
+  const install = useInstall();
+  if (!install) return null;
+  return (
+    <div>
+      <Button variant="default" onClick={() => void install()}>
+        Install on this computer
+      </Button>
+      <p className="soft">
+        Opens in a window of its own, without the network, too. The data stay where they are.
+      </p>
+    </div>
   );
 }
 
