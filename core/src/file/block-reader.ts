@@ -17,7 +17,8 @@ export class BlockReader extends Reader<Blob> {
     const { block } = this;
     if (!block || index < block.from || end > block.from + block.bytes.length) await this.read(index, end);
     const { from, bytes } = this.block!;
-    return bytes.subarray(index - from, end - from);
+    // A copy: what is kept of an entry's head would else keep its whole block.
+    return bytes.slice(index - from, end - from);
   }
 
   private async read(from: number, end: number): Promise<void> {
