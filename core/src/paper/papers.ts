@@ -3,8 +3,10 @@ import { labelStockSchema } from './label-stock.ts';
 import { envelopeSchema } from '../record/envelope.ts';
 import { sheetNames } from './sheet.ts';
 
-/** A picture of at most this many letters as a data URL: some 150 kB. */
+/** A picture of at most this many letters as a data URL. */
 export const largestLogo = 200_000;
+/** The same as the size of a file: four letters stand for three bytes. */
+export const largestLogoKilobytes = Math.floor((largestLogo * 3) / 4 / 1000);
 
 /** What a house prints on, and what stands on its papers. It plans nothing, and is not frozen with a unit. */
 export const papersSchema = envelopeSchema.extend({

@@ -2,7 +2,7 @@ import { newStock } from '@gorvane/core/paper/new-stock.ts';
 import type { LabelKind, LabelStock } from '@gorvane/core/paper/label-stock.ts';
 import { labelKinds } from '@gorvane/core/paper/label-stock.ts';
 import type { Papers } from '@gorvane/core/paper/papers.ts';
-import { largestLogo } from '@gorvane/core/paper/papers.ts';
+import { largestLogo, largestLogoKilobytes } from '@gorvane/core/paper/papers.ts';
 import { sheetNames, sheets } from '@gorvane/core/paper/sheet.ts';
 import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button, FileButton, NativeSelect, Textarea } from '@mantine/core';
@@ -103,7 +103,7 @@ async function logoOf(file: File): Promise<{ readonly logo: string } | { readonl
   const logo = `data:image/${type};base64,${btoa(text)}`;
   if (logo.length > largestLogo)
     return {
-      problem: `Found ${Math.round(bytes.length / 1000)} kB; expected at most ${Math.floor((largestLogo * 0.75) / 1000)} kB. Save the picture smaller.`,
+      problem: `Found ${Math.round(bytes.length / 1000)} kB; expected at most ${largestLogoKilobytes} kB. Save the picture smaller.`,
     };
   return { logo };
 }

@@ -17,6 +17,7 @@ import type { LabelArt } from '../../drawing/label-art.ts';
 import { labelArt } from '../../drawing/label-art.ts';
 import { LabelSheet } from '../../drawing/label-sheet.tsx';
 import type { Letters } from '../../drawing/letters.ts';
+import { pageRule } from '../../drawing/page-rule.ts';
 import { LabelFiles } from './label-files.tsx';
 import { useLetters } from '../../drawing/use-letters.ts';
 
@@ -67,7 +68,7 @@ export function LabelRun({ title, sources, papers, back }: LabelRunProps) {
   const size = pageOf(stock);
   return (
     <>
-      <style>{`@page { size: ${size.width * 1e3}mm ${size.height * 1e3}mm; margin: 0; }`}</style>
+      <style>{pageRule(size, '0')}</style>
       <div className="no-print label-choices">
         <NativeSelect
           label="Stock"

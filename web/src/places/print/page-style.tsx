@@ -1,8 +1,8 @@
 import type { Sheet } from '@gorvane/core/paper/sheet.ts';
 import { sheets } from '@gorvane/core/paper/sheet.ts';
+import { pageRule } from '../../drawing/page-rule.ts';
 
-/** Tells the printer what this house prints on; margins are those of the PDF. */
-export function PageStyle({ sheet }: { readonly sheet: Sheet }) {
-  const { width, height } = sheets[sheet];
-  return <style>{`@page { size: ${width * 1e3}mm ${height * 1e3}mm; margin: 13mm 15mm; }`}</style>;
-}
+/** Tells the printer what this house prints on. */
+export const PageStyle = ({ sheet }: { readonly sheet: Sheet }) => (
+  <style>{pageRule(sheets[sheet], '13mm 15mm')}</style>
+);
