@@ -208,6 +208,7 @@ describe('papers', () => {
     const sheets = await screen.findAllByRole('img', { name: /OS-/ });
     expect(sheets[0]!.getAttribute('aria-label')).not.toContain(';');
     expect(sheets[0]!.getAttribute('height')).toBe('297mm');
+    expect(screen.getByText(/units are without a label: not started yet, or given up/)).toBeTruthy();
   });
 
   test('a unit that was not started has nothing to print yet', async () => {

@@ -373,8 +373,10 @@ describe('on paper and in the lead', () => {
     expect(screen.getAllByRole('img', { name: /^Strip of end/ })).toHaveLength(2);
     expect(document.querySelectorAll('.sign-cell').length).toBe(38);
     expect(screen.getByText(/chuck, end B, from end B/)).toBeTruthy();
-    expect(document.querySelector('.traveller td > div')!.textContent).toMatch(/^off the reel [\d.]+ m /);
-    const pieces = [...document.querySelectorAll('td > div')].filter((row) => row.querySelector('.tick-box'));
+    expect(document.querySelector('.traveller-bits > span')!.textContent).toMatch(/^off the reel [\d.]+ m /);
+    const pieces = [...document.querySelectorAll('.traveller-bits > span')].filter((piece) =>
+      piece.querySelector('.tick-box'),
+    );
     expect(pieces.length).toBeGreaterThan(1);
     for (const row of pieces) expect(row.textContent).toMatch(/\d mm/);
   });

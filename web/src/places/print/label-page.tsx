@@ -79,16 +79,29 @@ function Labels({ title, views, back }: LabelsProps) {
       <h1 className="no-print">{title}</h1>
       {sources.length === 0 ? (
         <>
-          <p>
-            {views.length === 1
-              ? 'This unit has not been started: its label is printed when its plan is frozen.'
-              : 'No unit of this order has been started: labels are printed of those that are.'}
-          </p>
+          <p>{nothingToLabel(views)}</p>
           {back}
         </>
       ) : (
-        <LabelRun title={title} sources={sources} papers={papers} back={back} />
+        <>
+          {views.length > sources.length && (
+            <p className="no-print soft">
+              {leftOut(views.length - sources.length)} without a label: not started yet, or given up.
+            </p>
+          )}
+          <LabelRun title={title} sources={sources} papers={papers} back={back} />
+        </>
       )}
     </main>
   );
+}
+
+const leftOut = (count: number) => `${count} ${count === 1 ? 'unit is' : 'units are'}`;
+
+function nothingToLabel(views: readonly UnitView[]): string {
+  if (views.length > 1)
+    return 'No unit of this order has been started: labels are printed of those that are.';
+  return views[0]?.unit.plan
+    ? 'This unit was given up: it has no label.'
+    : 'This unit has not been started: its label is printed when its plan is frozen.';
 }
