@@ -10,7 +10,7 @@ import type { ArchivePart, ArchiveReader } from './archive-part.ts';
 import { ArchivePlans } from './archive-plans.ts';
 import type { HeadName } from './archive-tables.ts';
 import { readRecord, readRows } from './archive-rows.ts';
-import { emptyArchive, headNames } from './archive-tables.ts';
+import { emptyArchive, hasTable, headNames } from './archive-tables.ts';
 import { recordsVersion } from './migrations/migrations.ts';
 import { oldReader } from './old-archive-reader.ts';
 
@@ -21,19 +21,20 @@ const firstInParts = 12;
 export const archiveReader = (manifest: Manifest): ArchiveReader =>
   manifest.version < firstInParts ? oldReader(manifest) : partsReader(manifest);
 
-const headFiles: readonly string[] = headNames.map((name) => `${name}.json`);
+const headFile = (name: HeadName) => `${name}.json`;
 const folders = ['plans/', 'blobs/', 'units/'];
 
 /** Tables first, then plans and files, then the units that lean on them. */
 function partsReader(manifest: Manifest): ArchiveReader {
   const names = Object.keys(manifest.checksums);
+  const from = recordsVersion(manifest.version);
+  const headFiles = headNames.filter((name) => hasTable(name, from)).map(headFile);
   const missing = headFiles.find((name) => !names.includes(name));
   if (missing) throw new ArchiveError(`The archive is incomplete: ${missing} is missing.`);
   const foreign = names.find(
     (name) => !headFiles.includes(name) && !folders.some((folder) => name.startsWith(folder)),
   );
   if (foreign) throw new ArchiveError(`${foreign} does not belong in an archive.`);
-  const from = recordsVersion(manifest.version);
   const plans = new ArchivePlans(from);
   return {
     order: [

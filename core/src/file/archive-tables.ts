@@ -28,6 +28,12 @@ export const tableNames = Object.keys(tableSchemas) as TableName[];
 export type HeadName = Exclude<TableName, 'units' | 'events'>;
 export const headNames = tableNames.filter((name): name is HeadName => name !== 'units' && name !== 'events');
 
+/** Tables that came with a later version: an archive of before has none. Benches of before 8 stood in their house. */
+const since: Readonly<Partial<Record<TableName, number>>> = { cables: 2, bench: 8, papers: 13 };
+
+/** Whether an archive with records of a version has a table. */
+export const hasTable = (table: TableName, version: number): boolean => version >= (since[table] ?? 1);
+
 /** The contents of an archive: every record of every table, and attached files by their checksum. */
 export type Archive = { readonly [Name in TableName]: z.infer<(typeof tableSchemas)[Name]>[] } & {
   readonly blobs: Readonly<Record<string, Uint8Array>>;

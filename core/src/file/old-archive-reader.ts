@@ -10,7 +10,7 @@ import type { Manifest } from './archive-manifest.ts';
 import type { ArchivePart, ArchiveReader } from './archive-part.ts';
 import { readRecord, readRows } from './archive-rows.ts';
 import type { Archive, TableName } from './archive-tables.ts';
-import { emptyArchive, tableNames } from './archive-tables.ts';
+import { emptyArchive, hasTable, tableNames } from './archive-tables.ts';
 import { frozenForm } from './migrations/migrate-unit.ts';
 import { migrated, recordsVersion } from './migrations/migrations.ts';
 import type { Raw } from './migrations/raw.ts';
@@ -51,9 +51,8 @@ function readWhole(files: Files, from: number): ArchivePart {
 function readTable(files: Files, table: TableName, from: number, unread: UnreadRecord[]): unknown[] {
   const name = `${table}.json`;
   const file = files.get(name);
-  // Own cables had no table before version 2.
-  if (!file && table === 'cables' && from < 2) return [];
-  if (table === 'bench' && from < 8) return benchesOfHouses(files, from);
+  if (table === 'bench' && !hasTable(table, from)) return benchesOfHouses(files, from);
+  if (!file && !hasTable(table, from)) return [];
   if (!file) throw new ArchiveError(`The archive is incomplete: ${name} is missing.`);
   return readRows(name, table, parseJson(name, file), unread, (row, n) => {
     if (table === 'events') return parseSchema(name, unitEventSchema, row, [n]);

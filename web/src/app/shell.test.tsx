@@ -85,12 +85,13 @@ describe('the first opening', () => {
     expect(await database.house.toArray()).toEqual(before);
   });
 
-  test('a shop that lacks the record of its bench gets one, and keeps all else', async () => {
+  test('a shop that lacks the record of its bench or its papers gets one, and keeps all else', async () => {
     await fill();
     await database.bench.clear();
+    await database.papers.clear();
     const leads = await database.leads.toArray();
     await prepareDatabase(() => undefined);
-    expect(await database.bench.count()).toBe(1);
+    expect([await database.bench.count(), await database.papers.count()]).toEqual([1, 1]);
     expect(await database.leads.toArray()).toEqual(leads);
   });
 });

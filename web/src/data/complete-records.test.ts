@@ -181,6 +181,18 @@ test.each([
   database.close();
 });
 
+test('a database of version 12 gets a place for papers, and is otherwise left as it is', async () => {
+  const before = new Dexie(name);
+  before.version(12).stores({ leads: 'id, name', house: 'id', bench: 'id', plans: 'hash' });
+  await before.table('leads').put(receiver);
+  before.close();
+  const database = new Database(name);
+  await database.open();
+  expect(await database.papers.count()).toBe(0);
+  expect(await database.leads.toArray()).toEqual([receiver]);
+  database.close();
+});
+
 test('a newer database is refused in words, and nothing in it is touched', async () => {
   const newer = new Dexie(name);
   newer.version(databaseVersion + 1).stores({ leads: 'id', house: 'id' });

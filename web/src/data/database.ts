@@ -66,7 +66,7 @@ export interface Tally {
 }
 
 /** Of the records: as in archives (a test holds the two together; the list itself is not part of the first screen). */
-export const databaseVersion = 12;
+export const databaseVersion = 13;
 
 /** A database that a newer program has written: it is not opened, so that nothing in it is misread or lost. */
 export class NewerDatabaseError extends Error {
@@ -117,10 +117,9 @@ export class Database extends Dexie {
     });
     this.version(2).stores({ cables: 'id' });
     // Records of versions 3 to 11 differ in their fields only: the migrations bring all of them here at once.
-    this.version(databaseVersion)
+    this.version(12)
       .stores({
         bench: 'id',
-        papers: 'id',
         events: null,
         records: 'unitId',
         plans: 'hash',
@@ -133,6 +132,7 @@ export class Database extends Dexie {
         const { completeRecords } = await waitFor(import('./complete-records.ts'));
         await completeRecords(transaction);
       });
+    this.version(databaseVersion).stores({ papers: 'id' });
     this.on('ready', refuseNewer, true);
     // Deleted from elsewhere: to write on would begin an empty database as if nothing had been there.
     this.on('versionchange', ({ newVersion }) => {
