@@ -6,6 +6,10 @@ const mm = (metres: number) => `${formatMillimetres(metres)} mm`;
 /** A sleeve slides on with this much to spare, and holds when it would shrink this much further. Engineering values. */
 const [slides, holds] = [0.3e-3, 0.95];
 
+/** A sleeve that is printed when the ends are on already. */
+export const tooLateForSleeve =
+  'The ends are on: a sleeve goes on before the last of them, unless its bore passes over a connector.';
+
 /**
  * What speaks against a stock on a cable of a diameter (metres), in a sentence each. A clear tail covers the print once
  * it goes right round, pi times the diameter; print taller than half of that is only read by turning the lead.

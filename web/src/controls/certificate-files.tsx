@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { packageOfUnits } from '../data/packages.ts';
 import { letterheadOfOrder } from '../data/letterhead.ts';
 import { saveFile } from './save-file.ts';
+import { useFileMaker } from './use-file-maker.tsx';
 import { useTimes, useWriting } from './writing.ts';
 
 /** Draws certificates; the PDF library is loaded when one is asked for. */
@@ -20,27 +21,16 @@ function useCertificatePdf(): (certificate: Certificate) => Promise<Uint8Array> 
 /** The certificate as PDF, and the data package of one unit. */
 export function CertificateFiles({ certificate }: { readonly certificate: Certificate }) {
   const draw = useCertificatePdf();
-  const [problem, setProblem] = useState<string | undefined>();
+  const { make, said } = useFileMaker();
   const { serial } = certificate;
-  const save = async () => {
-    try {
-      saveFile(await draw(certificate), `certificate-${serial}.pdf`, 'application/pdf');
-      setProblem(undefined);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-  };
+  const save = async () => saveFile(await draw(certificate), `certificate-${serial}.pdf`, 'application/pdf');
   return (
     <>
-      <Button variant="default" onClick={() => void save()}>
+      <Button variant="default" onClick={() => void make(save)}>
         Certificate (PDF)
       </Button>
       <PackageButton unitIds={[certificate.unitId]} name={serial} />
-      {problem && (
-        <p className="out" role="alert">
-          ■ {problem}
-        </p>
-      )}
+      {said}
     </>
   );
 }
@@ -55,29 +45,22 @@ export function PackageButton({
 }) {
   const draw = useCertificatePdf();
   const [done, setDone] = useState<number | undefined>();
-  const [problem, setProblem] = useState<string | undefined>();
+  const { make, said } = useFileMaker();
   const save = async () => {
     setDone(0);
     try {
       const bytes = await packageOfUnits(unitIds, draw, (packed, of) => setDone(packed / of));
       saveFile(bytes, `data-package-${name.replace(/[^\w.-]+/g, '-')}.zip`, 'application/zip');
-      setProblem(undefined);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
     } finally {
       setDone(undefined);
     }
   };
   return (
     <>
-      <Button variant="default" disabled={done !== undefined} onClick={() => void save()}>
+      <Button variant="default" disabled={done !== undefined} onClick={() => void make(save)}>
         {done === undefined ? 'Data package (zip)' : `Packing, ${Math.round(done * 100)} %`}
       </Button>
-      {problem && (
-        <p className="out" role="alert">
-          ■ {problem}
-        </p>
-      )}
+      {said}
     </>
   );
 }

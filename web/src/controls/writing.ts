@@ -47,6 +47,9 @@ export function useWriting(): (value: number, kind: QuantityKind) => string {
 
 const baseUnits: Partial<Record<QuantityKind, string>> = { resistance: 'ohm', capacitance: 'F' };
 
+/** Figures that an uncertainty is worth, where it is not written to the place of its reading. */
+const worth = 2;
+
 /** A reading with how far it may be off, both to the same place where its unit has prefixes. */
 export function writeUncertain(
   value: number,
@@ -57,7 +60,7 @@ export function writeUncertain(
   const unit = baseUnits[kind];
   return unit && value !== 0 && Number.isFinite(value)
     ? formatUncertain(value, uncertainty, unit)
-    : `${write(value, kind)} ± ${write(uncertainty, kind)}`;
+    : `${write(value, kind)} ± ${write(Number(uncertainty.toPrecision(worth)), kind)}`;
 }
 
 /** Writes a time, ISO, as day and minute the way this bench does. */

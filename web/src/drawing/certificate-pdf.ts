@@ -4,8 +4,6 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
 import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
 import type { Certificate, CertifiedProof } from '@gorvane/core/unit/certificate.ts';
-import { rgb } from 'pdf-lib';
-import { create } from 'qrcode';
 import {
   asked,
   instrumentWords,
@@ -13,6 +11,8 @@ import {
   readingWords,
   unaskedTold,
 } from '../controls/certificate-words.ts';
+import { drawCode } from './pdf-code.ts';
+import { embedPicture } from './pdf-picture.ts';
 import type { Pen } from './pdf-pen.ts';
 import {
   drawFooters,
@@ -27,6 +27,7 @@ import {
   soft,
   table,
 } from './pdf-pen.ts';
+import { codeOf, unitCodeText } from './unit-code.ts';
 
 type Write = (value: number, kind: QuantityKind) => string;
 
@@ -49,7 +50,12 @@ export async function certificatePdf(
   const { serial, unitId, title, verdict, level, programVersion, frozenAt, proofs } = certificate;
   const name = `Certificate of ${serial}`;
   const pen = await newPen(name, letterhead.sheet);
-  drawCode(pen, `${serial} ${unitId}`);
+  drawCode(
+    pen.sheet,
+    codeOf(unitCodeText(serial, unitId)),
+    { x: pen.page.width - margin - codeSide, y: pen.page.height - margin },
+    codeSide,
+  );
   await drawHouse(pen, certificate.house, letterhead);
   const beside = { width: inside(pen) - codeSide - 10 };
   pen.y -= 6;
@@ -80,9 +86,7 @@ export async function certificatePdf(
 /** Name and address of the house, beside its logo. */
 async function drawHouse(pen: Pen, house: string, { logo, address }: Letterhead): Promise<void> {
   if (logo) {
-    const image = await (logo.startsWith('data:image/png')
-      ? pen.document.embedPng(logo)
-      : pen.document.embedJpg(logo));
+    const image = await embedPicture(pen.document, logo);
     const { width, height } = image.scaleToFit(0.05 * point, 0.016 * point);
     pen.y -= height;
     pen.sheet.drawImage(image, { x: margin, y: pen.y, width, height });
@@ -171,34 +175,19 @@ function drawRecord(pen: Pen, { chain, planHolds }: Certificate): void {
 
 /** Where somebody signs for the house. */
 function drawSignature(pen: Pen): void {
-  line(pen, ' ', { size: 24 });
+  line(pen, ' ', { size: 34 });
+  const y = pen.y + 14;
   const half = inside(pen) / 2 - 12;
   [0, half + 24].forEach((from) =>
     pen.sheet.drawLine({
-      start: { x: margin + from, y: pen.y },
-      end: { x: margin + from + half, y: pen.y },
+      start: { x: margin + from, y },
+      end: { x: margin + from + half, y },
       thickness: 0.6,
       color: ink,
     }),
   );
   const words = ['Date', 'Name and signature'];
   words.forEach((text, n) =>
-    pen.font.draw(pen.sheet, text, { x: margin + n * (half + 24), y: pen.y - 11, size: 8, color: soft }),
+    pen.font.draw(pen.sheet, text, { x: margin + n * (half + 24), y: y - 11, size: 8, color: soft }),
   );
-}
-
-/** The code of serial and identity at the upper right, no address in it. */
-function drawCode(pen: Pen, text: string): void {
-  const { modules } = create(text, { errorCorrectionLevel: 'M' });
-  const cell = codeSide / modules.size;
-  for (let y = 0; y < modules.size; y++)
-    for (let x = 0; x < modules.size; x++)
-      if (modules.get(y, x))
-        pen.sheet.drawRectangle({
-          x: pen.page.width - margin - codeSide + x * cell,
-          y: pen.page.height - margin - (y + 1) * cell,
-          width: cell,
-          height: cell,
-          color: rgb(0, 0, 0),
-        });
 }

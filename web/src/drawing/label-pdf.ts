@@ -1,12 +1,11 @@
 import type { PlacedLabel } from '@gorvane/core/paper/label-pages.ts';
 import type { Size } from '@gorvane/core/paper/label-stock.ts';
-import type { PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb } from 'pdf-lib';
 import type { LabelArt } from './label-art.ts';
+import { drawCode } from './pdf-code.ts';
 import { facesOf } from './pdf-face.ts';
+import { point } from './pdf-pen.ts';
 
-/** Points of PDF in a metre: 72 to the inch. */
-const point = 72 / 0.0254;
 const black = rgb(0, 0, 0);
 
 /** Labels as PDF, each page of exactly the size of its stock: from the layout that the screen shows. */
@@ -28,24 +27,12 @@ export async function labelPdf(
           size: body * point,
           color: black,
         });
-      drawCode(sheet, label, cell.x, size.height - cell.y);
+      const { code } = label.layout;
+      if (code && label.code) {
+        const at = { x: (cell.x + code.x) * point, y: (size.height - cell.y - code.y) * point };
+        drawCode(sheet, label.code, at, code.side * point);
+      }
     }
   }
   return document.save();
-}
-
-/** @param top From the lower edge of the page, metres. */
-function drawCode(sheet: PDFPage, { layout, code }: LabelArt, left: number, top: number): void {
-  if (!layout.code || !code) return;
-  const module = layout.code.side / code.side;
-  for (let row = 0; row < code.side; row++)
-    for (let column = 0; column < code.side; column++)
-      if (code.isDark(column, row))
-        sheet.drawRectangle({
-          x: (left + layout.code.x + column * module) * point,
-          y: (top - layout.code.y - (row + 1) * module) * point,
-          width: module * point,
-          height: module * point,
-          color: black,
-        });
 }

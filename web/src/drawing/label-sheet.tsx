@@ -3,6 +3,7 @@ import type { Size } from '@gorvane/core/paper/label-stock.ts';
 import type { LabelArt } from './label-art.ts';
 import type { Letters } from './letters.ts';
 import { outlines } from './letters.ts';
+import { codePath } from './unit-code.ts';
 import './label-sheet.css';
 
 interface LabelSheetProps {
@@ -59,17 +60,12 @@ function Label({ label, letters }: { readonly label: LabelArt; readonly letters:
 function Code({ label: { layout, code } }: { readonly label: LabelArt }) {
   if (!layout.code || !code) return null;
   const { x, y, side } = layout.code;
-  const cells = Array.from(
-    { length: code.side * code.side },
-    (_, n) => [n % code.side, Math.floor(n / code.side)] as const,
-  );
-  const dark = cells.filter(([column, row]) => code.isDark(column, row));
   return (
     <path
       fill="#000"
       shapeRendering="crispEdges"
       transform={`translate(${mm(x)} ${mm(y)}) scale(${mm(side) / code.side})`}
-      d={dark.map(([column, row]) => `M${column} ${row}h1v1h-1z`).join('')}
+      d={codePath(code)}
     />
   );
 }

@@ -63,13 +63,18 @@ export function heading(pen: Pen, words: string): void {
   line(pen, words, { size: 11.5, bold: true });
 }
 
-/** Takes so much height from the page, or from the next where it is full; whether it is the next. */
-function room(pen: Pen, height: number): boolean {
+/** Whether so much height is left on the page. */
+const fits = ({ y }: Pen, height: number): boolean => y - height >= margin + footer;
+
+/** Takes so much height from the page, or from the next where it is full. */
+function room(pen: Pen, height: number): void {
+  if (!fits(pen, height)) turnOver(pen);
   pen.y -= height;
-  if (pen.y >= margin + footer) return false;
+}
+
+function turnOver(pen: Pen): void {
   pen.sheet = pen.document.addPage([pen.page.width, pen.page.height]);
-  pen.y = pen.page.height - margin - height;
-  return true;
+  pen.y = pen.page.height - margin;
 }
 
 function wrapped(words: string, font: Face, size: number, width: number): string[] {
@@ -101,8 +106,8 @@ export function table(pen: Pen, { columns, head, rows }: PdfTable): void {
   if (head) drawRow(pen, starts, head, pen.bold);
   for (const cells of rows) {
     const height = heightOf(pen, starts, cells);
-    if (head && pen.y - height < margin + footer) {
-      pen.y = 0;
+    if (head && !fits(pen, height)) {
+      turnOver(pen);
       drawRow(pen, starts, head, pen.bold);
     }
     drawRow(pen, starts, cells, pen.font);

@@ -5,10 +5,8 @@ import type { PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb } from 'pdf-lib';
 import type { Face } from './pdf-face.ts';
 import { facesOf } from './pdf-face.ts';
+import { margin, point } from './pdf-pen.ts';
 
-/** Points of PDF in a metre: 72 to the inch. */
-const point = 72 / 0.0254;
-const margin = 0.015 * point;
 const black = rgb(0, 0, 0);
 const grey = rgb(0.45, 0.45, 0.45);
 

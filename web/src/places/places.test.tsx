@@ -200,6 +200,8 @@ describe('papers', () => {
     const ends = await screen.findAllByRole('img', { name: /^OS-0001, 3\.4 m, end [AB]$/ });
     expect(ends.map((end) => end.getAttribute('height'))).toEqual(['37.5mm', '37.5mm']);
     expect(screen.getByText(/what is beyond 8\.5 mm goes round this jacket/)).toBeTruthy();
+    await userEvent.selectOptions(screen.getByLabelText('Stock'), 'Shrink sleeve 9.5 to 4.8 mm, 50 mm long');
+    expect(screen.getByText(/The ends are on: a sleeve goes on before the last of them/)).toBeTruthy();
   });
 
   test('a whole order goes on sheets, after the labels that are used', async () => {

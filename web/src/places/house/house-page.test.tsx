@@ -71,6 +71,10 @@ test('where the browser offers to install, House does, once', async () => {
   expect(screen.queryByRole('button', { name: 'Install on this computer' })).toBeNull();
 });
 
+/** A whole PNG of one pixel. */
+const onePixel =
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
 describe('papers', () => {
   const stocks = async () => (await database.papers.get(papersId))!.stocks;
   const open = async (name: string) => {
@@ -117,13 +121,17 @@ describe('papers', () => {
     openAt('/house');
     const choose = await screen.findByRole('button', { name: 'Logo from a file' });
     const input = choose.parentElement!.querySelector('input')!;
-    const file = (first: number[]) =>
-      new File([new Uint8Array([...first, 1, 2])], 'logo.png', { type: 'image/png' });
+    const file = (bytes: Iterable<number>) =>
+      new File([new Uint8Array([...bytes])], 'logo.png', { type: 'image/png' });
     await userEvent.upload(input, file([0x25, 0x50]));
     expect(await screen.findByText(/Found logo\.png, which is neither/)).toBeTruthy();
-    await userEvent.upload(input, file([0x89, 0x50, 0x4e, 0x47]));
+    const dot = Buffer.from(onePixel, 'base64');
+    await userEvent.upload(input, file(dot.subarray(0, 30)));
+    expect(await screen.findByText(/logo\.png is damaged or cut off/)).toBeTruthy();
+    expect((await database.papers.get(papersId))!.logo).toBeNull();
+    await userEvent.upload(input, file(dot));
     await waitFor(async () =>
-      expect((await database.papers.get(papersId))!.logo).toBe('data:image/png;base64,iVBORwEC'),
+      expect((await database.papers.get(papersId))!.logo).toBe(`data:image/png;base64,${onePixel}`),
     );
   });
 });

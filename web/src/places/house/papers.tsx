@@ -101,6 +101,11 @@ async function logoOf(file: File): Promise<{ readonly logo: string } | { readonl
   let text = '';
   for (const byte of bytes) text += String.fromCharCode(byte);
   const logo = `data:image/${type};base64,${btoa(text)}`;
+  const { canBePrinted } = await import('../../drawing/pdf-picture.ts');
+  if (!(await canBePrinted(logo)))
+    return {
+      problem: `${file.name} is damaged or cut off: it cannot be put on a paper. Save the picture anew.`,
+    };
   if (logo.length > largestLogo)
     return {
       problem: `Found ${Math.round(bytes.length / 1000)} kB; expected at most ${largestLogoKilobytes} kB. Save the picture smaller.`,

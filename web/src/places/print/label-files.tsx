@@ -2,9 +2,10 @@ import { writeCsv } from '@gorvane/core/file/csv.ts';
 import type { PlacedLabel } from '@gorvane/core/paper/label-pages.ts';
 import type { Size } from '@gorvane/core/paper/label-stock.ts';
 import { Button } from '@mantine/core';
-import { useState } from 'react';
 import { saveFile } from '../../controls/save-file.ts';
+import { useFileMaker } from '../../controls/use-file-maker.tsx';
 import type { LabelArt } from '../../drawing/label-art.ts';
+import { unitCodeText } from '../../drawing/unit-code.ts';
 
 interface LabelFilesProps {
   readonly title: string;
@@ -14,16 +15,8 @@ interface LabelFilesProps {
 
 /** The run as files: PDF of the stock's size, SVG of its pages, and a table for printers that have a program of their own. */
 export function LabelFiles({ title, pages, size }: LabelFilesProps) {
-  const [problem, setProblem] = useState<string | undefined>();
+  const { make, said } = useFileMaker();
   const name = title.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
-  const save = async (make: () => Promise<void>) => {
-    try {
-      await make();
-      setProblem(undefined);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-  };
   const pdf = async () => {
     const { labelPdf } = await import('../../drawing/label-pdf.ts');
     saveFile(await labelPdf(title, pages, size), `${name}.pdf`, 'application/pdf');
@@ -43,27 +36,23 @@ export function LabelFiles({ title, pages, size }: LabelFilesProps) {
     const header = ['serial', 'code', ...Array.from({ length: most }, (_, n) => `line ${n + 1}`)];
     const rows = labels.map(({ serial, unitId, lines }) => [
       serial,
-      `${serial} ${unitId}`,
+      unitCodeText(serial, unitId),
       ...Array.from({ length: most }, (_, n) => lines[n] ?? null),
     ]);
     saveFile(writeCsv(header, rows), `${name}.csv`, 'text/csv');
   };
   return (
     <>
-      <Button variant="default" onClick={() => void save(pdf)}>
+      <Button variant="default" onClick={() => void make(pdf)}>
         PDF
       </Button>
-      <Button variant="default" onClick={() => void save(svg)}>
+      <Button variant="default" onClick={() => void make(svg)}>
         SVG
       </Button>
-      <Button variant="default" onClick={() => void save(csv)}>
+      <Button variant="default" onClick={() => void make(csv)}>
         CSV
       </Button>
-      {problem && (
-        <p className="out" role="alert">
-          ■ {problem}
-        </p>
-      )}
+      {said}
     </>
   );
 }

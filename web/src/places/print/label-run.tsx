@@ -1,4 +1,4 @@
-import { labelCautions } from '@gorvane/core/paper/label-check.ts';
+import { labelCautions, tooLateForSleeve } from '@gorvane/core/paper/label-check.ts';
 import { edge } from '@gorvane/core/paper/label-layout.ts';
 import { labelPages } from '@gorvane/core/paper/label-pages.ts';
 import type { LabelStock } from '@gorvane/core/paper/label-stock.ts';
@@ -165,7 +165,11 @@ function Cautions({ sources, stock, labels }: CautionsProps) {
       lead.pieces.map(({ cableId }) => leadCable(lead, cableId).jacket.diameter),
     ),
   );
-  const found = [...diameters].flatMap((diameter) => labelCautions(stock, diameter));
+  const isLate = stock.kind === 'sleeve' && sources.some(({ progress }) => progress.finished);
+  const found = [
+    ...[...diameters].flatMap((diameter) => labelCautions(stock, diameter)),
+    ...(isLate ? [tooLateForSleeve] : []),
+  ];
   const tooLong = labels.find(({ layout }) => layout.tooLong !== null)?.layout.tooLong;
   const withoutCode = labels.some(({ layout }) => layout.code === null);
   return (

@@ -1,19 +1,18 @@
-import { toString as drawQr } from 'qrcode';
-import { useEffect, useState } from 'react';
+import { codeOf, codePath, unitCodeText } from '../../drawing/unit-code.ts';
 
-/** The code of serial and identity, no address in it; its drawing is made here, never typed by anyone. */
+/** The code that opens a unit, on a page. */
 export function UnitCode({ serial, unitId }: { readonly serial: string; readonly unitId: string }) {
-  const [svg, setSvg] = useState('');
-  const text = `${serial} ${unitId}`;
-  useEffect(() => {
-    void drawQr(text, { type: 'svg', margin: 0, errorCorrectionLevel: 'M' }).then(setSvg, () => setSvg(''));
-  }, [text]);
+  const text = unitCodeText(serial, unitId);
+  const code = codeOf(text);
   return (
-    <div
+    <svg
       role="img"
       aria-label={`QR code: ${text}`}
-      className="qr"
-      dangerouslySetInnerHTML={{ __html: svg }}
-    />
+      className="unit-code"
+      viewBox={`0 0 ${code.side} ${code.side}`}
+      shapeRendering="crispEdges"
+    >
+      <path d={codePath(code)} />
+    </svg>
   );
 }
