@@ -9,12 +9,12 @@ interface BlockChoiceProps {
   /** Which one, after the name of each field. */
   readonly where: string;
   readonly block: TerminalBlock;
-  readonly onChange: (block: TerminalBlock) => void;
+  /** What of it is to be otherwise. */
+  readonly onChange: (to: Partial<TerminalBlock>) => void;
 }
 
 /** A terminal block by pitch, positions, clamp and the way its cable leaves. */
 export function BlockChoice({ where, block, onChange }: BlockChoiceProps) {
-  const change = (to: Partial<TerminalBlock>) => onChange({ ...block, ...to });
   return (
     <div className="block-choice">
       <NativeSelect
@@ -23,7 +23,7 @@ export function BlockChoice({ where, block, onChange }: BlockChoiceProps) {
         value={block.seriesId}
         data={blockPitches.map((id) => ({ value: id, label: pinSeriesById(id).series }))}
         onChange={({ currentTarget: { value } }) =>
-          change({ seriesId: blockPitches.find((id) => id === value)! })
+          onChange({ seriesId: blockPitches.find((id) => id === value)! })
         }
       />
       <NativeSelect
@@ -31,7 +31,7 @@ export function BlockChoice({ where, block, onChange }: BlockChoiceProps) {
         label={`Positions, ${where}`}
         value={String(block.positions)}
         data={Array.from({ length: mostPositions - 1 }, (_, index) => String(index + 2))}
-        onChange={({ currentTarget: { value } }) => change({ positions: Number(value) })}
+        onChange={({ currentTarget: { value } }) => onChange({ positions: Number(value) })}
       />
       <NativeSelect
         size="xs"
@@ -39,7 +39,7 @@ export function BlockChoice({ where, block, onChange }: BlockChoiceProps) {
         value={block.clamp}
         data={Object.entries(clampWords).map(([value, label]) => ({ value, label }))}
         onChange={({ currentTarget: { value } }) =>
-          change({ clamp: value === 'spring' ? 'spring' : 'screw' })
+          onChange({ clamp: value === 'spring' ? 'spring' : 'screw' })
         }
       />
       <NativeSelect
@@ -51,7 +51,7 @@ export function BlockChoice({ where, block, onChange }: BlockChoiceProps) {
           { value: 'right-angle', label: 'across, right-angle' },
         ]}
         onChange={({ currentTarget: { value } }) =>
-          change({ orientation: value === 'right-angle' ? 'right-angle' : 'straight' })
+          onChange({ orientation: value === 'right-angle' ? 'right-angle' : 'straight' })
         }
       />
     </div>

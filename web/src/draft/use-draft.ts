@@ -1,5 +1,5 @@
 import type { Bench } from '@gorvane/core/house/bench.ts';
-import { useCallback, useEffect, useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { OwnCable } from '@gorvane/core/cable/own-cable.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
@@ -11,7 +11,7 @@ import { papersId } from '@gorvane/core/paper/papers-id.ts';
 import type { EditedRecord, EditedTable } from '../data/database.ts';
 import { database } from '../data/database.ts';
 import { arrived, draftKey, edited } from './draft-slice.ts';
-import { useAppDispatch, useDraftState } from './hooks.ts';
+import { useAppDispatch, useAppStore, useDraftState } from './hooks.ts';
 
 interface Tables {
   leads: Lead;
@@ -26,7 +26,22 @@ interface Tables {
 export interface Draft<T> {
   readonly record: T;
   readonly key: string;
+  /** As it stands at this moment, also where the screen is still behind it. */
+  readonly newest: () => T;
   readonly edit: (label: string, change: (record: T) => T) => void;
+}
+
+/** Reads and edits a record as it stands in the store: an edit never starts from what a slow screen still shows. */
+function draftHandles<T>(
+  store: ReturnType<typeof useAppStore>,
+  key: string,
+): Pick<Draft<T>, 'newest' | 'edit'> {
+  const newest = () => store.getState().draft.records[key]!.current as T;
+  return {
+    newest,
+    edit: (label, change) =>
+      void store.dispatch(edited({ key, label, next: change(newest()) as EditedRecord })),
+  };
 }
 
 /**
@@ -38,6 +53,7 @@ export function useDraft<Name extends keyof Tables>(
   id: string | undefined,
 ): Draft<Tables[Name]> | null | undefined {
   const dispatch = useAppDispatch();
+  const store = useAppStore();
   const key = draftKey(table as EditedTable, id ?? '');
   const stored = useLiveQuery(
     async () => (id ? ((await database.table(table).get(id)) ?? null) : null),
@@ -47,14 +63,9 @@ export function useDraft<Name extends keyof Tables>(
   useEffect(() => {
     if (stored) dispatch(arrived({ table: table as EditedTable, record: stored }));
   }, [dispatch, stored, table]);
-  const edit = useCallback(
-    (label: string, change: (record: Tables[Name]) => Tables[Name]) => {
-      if (current) dispatch(edited({ key, label, next: change(current) }));
-    },
-    [dispatch, key, current],
-  );
+  const handles = useMemo(() => draftHandles<Tables[Name]>(store, key), [store, key]);
   if (stored === null || (stored && stored.deleted)) return null;
-  return current && { record: current, key, edit };
+  return current && { record: current, key, ...handles };
 }
 
 /** Several records of a table under edit, by their ids in one text; those that are not there are left out. */
@@ -63,6 +74,7 @@ export function useDrafts<Name extends keyof Tables>(
   ids: string,
 ): readonly Draft<Tables[Name]>[] {
   const dispatch = useAppDispatch();
+  const store = useAppStore();
   const stored = useLiveQuery(
     async () => (await database.table(table).bulkGet(ids.split(' '))) as (Tables[Name] | undefined)[],
     [table, ids],
@@ -78,15 +90,9 @@ export function useDrafts<Name extends keyof Tables>(
         const key = draftKey(table as EditedTable, id);
         const current = records[key]?.current as Tables[Name] | undefined;
         if (!current || current.deleted) return [];
-        return [
-          {
-            record: current,
-            key,
-            edit: (label, change) => void dispatch(edited({ key, label, next: change(current) })),
-          },
-        ];
+        return [{ record: current, key, ...draftHandles<Tables[Name]>(store, key) }];
       }),
-    [dispatch, ids, records, table],
+    [store, ids, records, table],
   );
 }
 

@@ -114,7 +114,7 @@ function SignalToWhat({ signal }: { readonly signal: Signal }) {
         />
       )}
       {[near, far, third].includes('header') && (
-        <BlockChoice where="header" block={block} onChange={setBlock} />
+        <BlockChoice where="header" block={block} onChange={(to) => setBlock((now) => ({ ...now, ...to }))} />
       )}
       <TextInput
         label="How long, tip to tip?"

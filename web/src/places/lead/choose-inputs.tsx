@@ -24,6 +24,7 @@ import { QuantityField } from '../../controls/quantity-field.tsx';
 import { useOwnCables } from '../../data/cables.ts';
 import { cardForConnector } from '../../data/gauge-cards.ts';
 import { arrived } from '../../draft/draft-slice.ts';
+import { useInTurn } from '../../draft/use-in-turn.ts';
 import { finderAddress } from './lab-address.ts';
 import { ConnectorChoice } from './connector-choice.tsx';
 import { EndChoices } from './end-choices.tsx';
@@ -37,7 +38,7 @@ import { SignalChoices } from './signal-choices.tsx';
 export function ChooseInputs(props: StageProps) {
   const { lead, cards, house, plan } = props;
   const dispatch = useAppDispatch();
-  const { record, edit, key } = lead;
+  const { record, newest, edit, key } = lead;
   const own = useOwnCables() ?? [];
   const ownEntries = [...record.ownCables, ...own.map(({ entry }) => entry)].flatMap((entry) =>
     entry.structure === 'sheet' ? [] : [entry],
@@ -70,23 +71,27 @@ export function ChooseInputs(props: StageProps) {
   const refit = (now: Lead) => refitPinPlan(now, house.record);
   const [pulled, setPulled] = useState<readonly string[]>([]);
   const [search, setSearch] = useState('');
+  const inTurn = useInTurn();
+  const cardFor = (connectorId: string) =>
+    cardForConnector(
+      connectorId,
+      [...cards.values()].map((draft) => draft.record),
+      record.name,
+    );
   const chooseCable = async (pieceIds: readonly string[], chosen: string) => {
+    const before = newest();
     const cable = choices.find(({ id }) => id === chosen)!;
     const said: string[] = [];
     const ends: LeadEnd[] = [];
-    for (const end of record.ends) {
-      const mine = piecesAtEnd(record, end).some(({ id }) => pieceIds.includes(id));
-      const now = leadConnector(record, end.connectorId);
+    for (const end of before.ends) {
+      const mine = piecesAtEnd(before, end).some(({ id }) => pieceIds.includes(id));
+      const now = leadConnector(before, end.connectorId);
       const next = mine ? connectorPulled(now, cable, house.record) : now;
       if (next === undefined)
         said.push(`End ${end.name}: no ${seriesAndSex(now)} goes on this cable. Choose another connector.`);
       if (next === undefined || next.id === end.connectorId) ends.push(end);
       else {
-        const card = await cardForConnector(
-          next.id,
-          [...cards.values()].map((draft) => draft.record),
-          record.name,
-        );
+        const card = await cardFor(next.id);
         dispatch(arrived({ table: 'gaugeCards', record: card }));
         said.push(`End ${end.name}: now ${next.name}, which fits this cable.`);
         ends.push({ ...end, connectorId: next.id, gaugeCardId: card.id });
@@ -105,12 +110,12 @@ export function ChooseInputs(props: StageProps) {
       });
     });
   };
-  const chooseConnector = async (endId: string, connectorId: string) => {
-    const card = await cardForConnector(
-      connectorId,
-      [...cards.values()].map((draft) => draft.record),
-      record.name,
-    );
+  const chooseConnector = async (endId: string, choose: (now: Connector) => string | undefined) => {
+    const before = newest();
+    const end = before.ends.find(({ id }) => id === endId)!;
+    const connectorId = choose(leadConnector(before, end.connectorId));
+    if (connectorId === undefined) return;
+    const card = await cardFor(connectorId);
     dispatch(arrived({ table: 'gaugeCards', record: card }));
     edit(`connector of end ${endId}`, (now) =>
       refit({
@@ -144,7 +149,7 @@ export function ChooseInputs(props: StageProps) {
           label={label}
           value={cableId}
           data={choices.map((cable) => ({ value: cable.id, label: cableLabel(cable) }))}
-          onChange={({ currentTarget: { value } }) => void chooseCable(pieceIds, value)}
+          onChange={({ currentTarget: { value } }) => inTurn(() => chooseCable(pieceIds, value))}
         />
       ))}
       {pulled.map((words) => (
@@ -171,7 +176,7 @@ export function ChooseInputs(props: StageProps) {
             fitting={fittingOf.get(end.id) ?? []}
             all={all}
             search={search}
-            onChoose={(connectorId) => void chooseConnector(end.id, connectorId)}
+            onChoose={(choose) => inTurn(() => chooseConnector(end.id, choose))}
           />
           <EndThere lead={lead} end={end} cables={choices} />
           {isRadio ? (

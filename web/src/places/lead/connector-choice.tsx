@@ -13,7 +13,8 @@ interface ConnectorChoiceProps {
   readonly fitting: readonly Connector[];
   readonly all: readonly Connector[];
   readonly search: string;
-  readonly onChoose: (connectorId: string) => void;
+  /** Chosen by what is there when its turn comes: a block's size may follow its pitch before the pitch is drawn. */
+  readonly onChoose: (choose: (now: Connector) => string | undefined) => void;
 }
 
 /** The connector of an end: a list by method that a search narrows; of a terminal block its pitch, size, clamp and direction. */
@@ -35,19 +36,17 @@ export function ConnectorChoice({
         description={search.trim() === '' ? undefined : `${found} more with “${search.trim()}”`}
         value={block ? anyBlock.value : connector.id}
         data={groups}
-        onChange={({ currentTarget: { value } }) => {
-          const chosen = value === anyBlock.value ? nearestBlock(all, usualBlock)?.id : value;
-          if (chosen) onChoose(chosen);
-        }}
+        onChange={({ currentTarget: { value } }) =>
+          onChoose(() => (value === anyBlock.value ? nearestBlock(all, usualBlock)?.id : value))
+        }
       />
       {block && (
         <BlockChoice
           where={`end ${endName}`}
           block={block}
-          onChange={(wanted) => {
-            const next = nearestBlock(all, wanted);
-            if (next) onChoose(next.id);
-          }}
+          onChange={(to) =>
+            onChoose((now) => nearestBlock(all, { ...(terminalBlockOf(now) ?? block), ...to })?.id)
+          }
         />
       )}
     </>

@@ -36,7 +36,8 @@ function parseDies(text: string): number[] {
 }
 
 /** Dies, tools, solder and shrink: what the planners choose from. */
-export function Shop({ house: { record, edit, key } }: ShopProps) {
+export function Shop({ house }: ShopProps) {
+  const { record, edit, key } = house;
   return (
     <>
       <section aria-labelledby="shop">
@@ -105,7 +106,7 @@ export function Shop({ house: { record, edit, key } }: ShopProps) {
             </tr>
           ))}
         </Table>
-        <AddShrink house={{ record, edit, key }} />
+        <AddShrink house={house} />
       </section>
     </>
   );
