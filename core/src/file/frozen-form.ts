@@ -1,7 +1,8 @@
 import { strFromU8 } from 'fflate';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { planHash } from '../plan/plan-hash.ts';
-import { frozenPlanSchema, programVersion } from '../plan/frozen-plan.ts';
+import { frozenPlanSchema } from '../plan/frozen-plan.ts';
+import { programVersion } from '../record/program-version.ts';
 import { canonicalJson } from '../record/canonical-json.ts';
 import { checksum } from '../record/checksum.ts';
 import { startedOf } from '../unit/started.ts';

@@ -4,8 +4,6 @@ import type { Signal } from '../connector/signal.ts';
 export interface DeviceSocket {
   readonly id: string;
   readonly label: string;
-  /** What it is called in the name of a lead. */
-  readonly short: string;
   /** What goes into it. */
   readonly connectorId: string;
   /** What it can carry. */
@@ -20,127 +18,109 @@ export const deviceSockets: readonly DeviceSocket[] = [
   {
     id: 'xlr-3-pins',
     label: '3-pin with pins (an output)',
-    short: '3-pin with pins',
     connectorId: 'xlr-3-socket',
     signals: ['balanced', 'unbalanced', 'lighting'],
   },
   {
     id: 'xlr-3-holes',
     label: '3-pin with holes (an input)',
-    short: '3-pin with holes',
     connectorId: 'xlr-3-plug',
     signals: ['balanced', 'unbalanced', 'lighting'],
   },
   {
     id: 'xlr-5-holes',
     label: '5-pin with holes (lighting out)',
-    short: '5-pin with holes',
     connectorId: 'xlr-5-plug',
     signals: ['lighting'],
   },
   {
     id: 'xlr-5-pins',
     label: '5-pin with pins (lighting in)',
-    short: '5-pin with pins',
     connectorId: 'xlr-5-socket',
     signals: ['lighting'],
   },
-  { id: 'rj45', label: 'RJ45, lighting', short: 'RJ45', connectorId: 'rj45-lighting', signals: ['lighting'] },
+  { id: 'rj45', label: 'RJ45, lighting', connectorId: 'rj45-lighting', signals: ['lighting'] },
   {
     id: 'jack-6-balanced',
     label: '6.35 mm, balanced',
-    short: '6.35 mm',
     connectorId: 'jack-6-trs',
     signals: balanced,
   },
   {
     id: 'jack-6-stereo',
     label: '6.35 mm, stereo',
-    short: '6.35 mm',
     connectorId: 'jack-6-trs',
     signals: ['stereo'],
   },
   {
     id: 'jack-6',
     label: '6.35 mm, unbalanced',
-    short: '6.35 mm',
     connectorId: 'jack-6-ts',
     signals: [...anyAudio, 'stereo'],
   },
   {
     id: 'jack-6-flat',
     label: '6.35 mm, unbalanced, side by side',
-    short: '6.35 mm',
     connectorId: 'jack-6-ts-low-profile',
     signals: anyAudio,
   },
   {
     id: 'jack-3',
     label: '3.5 mm, stereo',
-    short: '3.5 mm',
     connectorId: 'jack-3-trs-large',
     signals: ['stereo'],
   },
   {
     id: 'phono',
     label: 'phono',
-    short: 'phono',
     connectorId: 'phono-spring',
     signals: [...anyAudio, 'stereo'],
   },
   {
     id: 'speaker-2',
     label: 'locking speaker, 2-pole',
-    short: 'locking speaker',
     connectorId: 'speaker-2-cable',
     signals: ['speaker'],
   },
   {
     id: 'speaker-4',
     label: 'locking speaker, 4-pole',
-    short: 'locking speaker',
     connectorId: 'speaker-4-cable',
     signals: ['speaker'],
   },
   {
     id: 'posts',
     label: 'binding posts, 4 mm',
-    short: 'binding posts',
     connectorId: 'banana-pair',
     signals: ['speaker'],
   },
   {
     id: 'screws',
     label: 'screw terminals for spades',
-    short: 'screw terminals for spades',
     connectorId: 'spade-pair-6',
     signals: ['speaker'],
   },
   {
     id: 'header',
     label: 'terminal header',
-    short: 'terminal header',
     connectorId: 'terminal-3.81-screw-3',
     signals: [...anyAudio, 'control', 'lighting', 'stereo', 'speaker'],
   },
   {
     id: 'bare-pair',
     label: 'clamps, the cores left bare',
-    short: 'bare ends',
     connectorId: 'bare-pair',
     signals: ['speaker'],
   },
   {
     id: 'bare-cores',
     label: 'clamps, cores and shield left bare',
-    short: 'bare ends',
     connectorId: 'bare-cores-3',
     signals: [...anyAudio, 'stereo', 'control'],
   },
   {
     id: 'ferrules',
     label: 'clamps that take wire-end ferrules',
-    short: 'ferrules',
     connectorId: 'wire-ferrule-pair-1.5',
     signals: ['control', 'speaker'],
   },

@@ -1,5 +1,6 @@
 import { speakerTargets } from '../speaker/speaker-verdict.ts';
 import type { LayoutName } from '../connector/contact.ts';
+import { automaticName } from './automatic-name.ts';
 import { cableById, cables } from '../cable/catalogue/catalogue.ts';
 import type { CoreCable } from '../cable/cable.ts';
 import { connectorById, connectors } from '../connector/catalogue/catalogue.ts';
@@ -96,11 +97,10 @@ export function proposeLead({
       reasons.push('Left is marked white, right red: twins are told apart by their rings.');
   }
   reasons.push(pinReason(signal));
-  const name = sockets.map(({ short }) => short);
   return {
     reasons,
     request: {
-      name: `${name[0]!} to ${name.slice(1).join(' and ')}`,
+      name: automaticName(connectors, cableById(cableId)),
       purpose: '',
       signal,
       cableId,

@@ -7,6 +7,7 @@ import { plannedLookSchema } from '../prove/looks.ts';
 import { leadPartSchema } from '../thread/lead-part.ts';
 import { z } from 'zod';
 import { stepSchema } from '../recipe/step.ts';
+import { programVersion } from '../record/program-version.ts';
 import { gaugeCardSchema } from '../connector/gauge-card-schema.ts';
 import { houseSchema } from '../house/house.ts';
 import { leadSchema } from '../lead/lead.ts';
@@ -40,9 +41,6 @@ export const frozenPlanSchema = z.object({
 });
 
 export type FrozenPlan = z.infer<typeof frozenPlanSchema>;
-
-/** The version of the program that plans are made with. */
-export const programVersion = '0.5.0';
 
 /** Freezes a plan for a unit. @throws RangeError when the plan has no steps: there is nothing to build to. */
 export function freezePlan(plan: LeadPlan, house: House, firstArticle = false): FrozenPlan {

@@ -4,6 +4,7 @@ import type { CoaxConnector } from '../connector/connector.ts';
 import type { NamedPort } from '../connector/port.ts';
 import { connectorSeriesById, systemImpedanceOf } from '../connector/series.ts';
 import type { House } from '../house/house.ts';
+import { automaticName } from '../lead/automatic-name.ts';
 import type { Lead } from '../lead/lead.ts';
 import type { LeadRequest } from '../lead/make-lead.ts';
 import type { BudgetRow } from '../line/budget.ts';
@@ -134,7 +135,7 @@ function proposalOf(row: BudgetRow, want: RadioWant): RadioProposal | string {
       ...(row.powerLimit === undefined ? [] : [powerWords(row.powerLimit, power)]),
     ],
     request: {
-      name: `${cap(near.label)} to ${far.label}`,
+      name: automaticName([nearEnd.connector, farEnd.connector], cable),
       purpose: '',
       signal: 'radio',
       cableId: cable.id,
@@ -147,8 +148,6 @@ function proposalOf(row: BudgetRow, want: RadioWant): RadioProposal | string {
     },
   };
 }
-
-const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The best end that mates and goes on the cable; a tool that the shop has not is said, not held against it. */
 function endFor({ port }: NamedPort, cable: CoaxCable, want: RadioWant): EndCandidate | undefined {

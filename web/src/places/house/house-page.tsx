@@ -2,6 +2,7 @@ import { houseId } from '@gorvane/core/house/house-id.ts';
 import type { TimeForm } from '@gorvane/core/quantity/time.ts';
 import { clocks, dayForms, formatTime } from '@gorvane/core/quantity/time.ts';
 import { draftKey } from '../../draft/draft-slice.ts';
+import { programVersion } from '@gorvane/core/record/program-version.ts';
 import { UndoButton } from '../../controls/undo-button.tsx';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
 import { formatMillimetres, parseLength } from '@gorvane/core/quantity/length.ts';
@@ -32,7 +33,9 @@ export function HousePage() {
     <>
       <div className="page-head">
         <h1>House</h1>
-        <span className="soft">{house.record.name}</span>
+        <span className="soft">
+          {house.record.name}, Gorvane {programVersion}
+        </span>
         <div className="actions">
           <UndoButton />
         </div>

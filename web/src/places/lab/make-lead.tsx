@@ -1,3 +1,4 @@
+import { automaticName } from '@gorvane/core/lead/automatic-name.ts';
 import type { Cable } from '@gorvane/core/cable/cable.ts';
 import type { Connector } from '@gorvane/core/connector/connector.ts';
 import { connectorsFor } from '@gorvane/core/plan/find-end.ts';
@@ -45,7 +46,7 @@ export function MakeLead({
   const make = async () => {
     const entry = own?.find(({ id }) => id === cable.id)?.entry;
     const leadId = await createLeadOf({
-      name: `${cable.name} lead`,
+      name: automaticName([connector, farConnector ?? connector], cable),
       purpose: '',
       signal: 'radio',
       cableId: cable.id,

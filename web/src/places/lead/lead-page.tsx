@@ -1,6 +1,6 @@
 import { facet } from '@gorvane/core/unit/facets.ts';
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
-import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
+import { endsInWords } from '@gorvane/core/lead/automatic-name.ts';
 import type { PlacesOnRun } from '@gorvane/core/prove/placed-diagnosis.ts';
 import type { LeadPlan } from '@gorvane/core/plan/lead-plan.ts';
 import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
@@ -219,12 +219,6 @@ function threadNumbers(plan: LeadPlan): ReadonlyMap<string, number> {
   return new Map(moves.map(({ part }, index) => [part.id, index + 1]));
 }
 
-/** TNC plug to TNC plug; with a split the far ends together. */
-function endsInWords({ ends }: LeadPlan): string {
-  const [near, ...far] = ends.map(({ connector }) => seriesAndSex(connector));
-  return `${near!} to ${far.join(' and ')}`;
-}
-
 interface LeadHeadProps extends Pick<StageProps, 'lead' | 'plan' | 'view'> {
   readonly units: readonly SummaryRow[];
   readonly onUnit: (unitId: string | undefined) => void;
@@ -240,7 +234,7 @@ function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
     <div className="page-head">
       <h1>{lead.record.name}</h1>
       <span className="soft">
-        {plan.ends[0]!.cable.name}, {endsInWords(plan)}, {lengthInWords(lead.record)}
+        {plan.ends[0]!.cable.name}, {endsInWords(plan.ends.map(({ connector }) => connector))}, {lengthInWords(lead.record)}
       </span>
       <div className="actions">
         <UndoButton />
