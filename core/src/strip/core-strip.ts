@@ -73,6 +73,8 @@ export function conductorNames(conductors: readonly PieceConductor[]): string {
 interface Way {
   readonly joint: ContactJoint;
   readonly mouth: { value: number; terms: Term[] };
+  /** The same straight along the axis. */
+  readonly straight: number;
   readonly depth: Term;
 }
 
@@ -87,6 +89,7 @@ function wayTo(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): Way {
   const slack = seat.oneLength ? 0 : slackOf(input, joint);
   return {
     joint,
+    straight,
     depth: featureTerm(card, 'contactDepth'),
     mouth: {
       value: straight + fan + slack,
@@ -202,8 +205,12 @@ const nothingJoined: CutDraft = {
   tooShort: '',
 };
 
+/** The conductors of a joint as they come side by side: those of a star quad, shields of two cables. */
+const wiresOf = ({ conductors }: ContactJoint) =>
+  conductors.map(({ colour, insulation, diameter }) => ({ colour, outside: insulation ?? diameter }));
+
 function routesOf(input: AnyEndInput, seat: CoreSeat, ways: readonly Way[]): CoreRoute[] {
-  const joined = ways.map(({ joint, mouth, depth }): CoreRoute => {
+  const joined = ways.map(({ joint, mouth, straight, depth }): CoreRoute => {
     const tail = isTail(joint);
     const over = Math.max(...joint.conductors.map(({ insulation }) => insulation ?? 0));
     const bare = bareDiameter(joint);
@@ -217,6 +224,8 @@ function routesOf(input: AnyEndInput, seat: CoreSeat, ways: readonly Way[]): Cor
       end: mouth.value + depth.value - seat.bottom,
       bare,
       outside: Math.max(over, bare + 0.4e-3),
+      seatedAt: straight,
+      ...(joint.conductors.length > 1 ? { wires: wiresOf(joint) } : {}),
     };
   });
   const fold = input.house.practice.spareCore === 'fold back';

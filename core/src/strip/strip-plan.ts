@@ -65,6 +65,10 @@ const coreRouteSchema = z.object({
   /** Over the bare metal, and over the insulation (or the sleeve of a tail). */
   bare: z.number(),
   outside: z.number(),
+  /** Where its contact begins in the seated connector, straight along the axis: without fan-out and slack. */
+  seatedAt: z.number().optional(),
+  /** Over each of several conductors that share the contact, with its colour. */
+  wires: z.array(z.object({ colour: z.string().nullable(), outside: z.number() })).optional(),
 });
 
 /** The strip of one end, with where things come to lie in the seated connector. Metres from the datum. */

@@ -4,7 +4,9 @@ import type { CoreRoute, StripCut, StripPlan } from '@gorvane/core/strip/strip-p
 import { tighterTolerance } from '@gorvane/core/strip/strip-plan.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useLengthTexts } from '../controls/length.tsx';
-import { wirePaint } from './wire-colour.ts';
+import type { LeftOut } from './long-way.ts';
+import { drawnAt, leftOutOf } from './long-way.ts';
+import { BareEnd, WireBreak, Wires, wireThickness } from './wires.tsx';
 import './drawing.css';
 
 interface CoreDrawingProps {
@@ -35,11 +37,12 @@ export function CoreDrawing({ plan, jacket, judged, contact, title }: CoreDrawin
   const { routes } = plan;
   const words = wordsFor(routes);
   const rowHeight = rowHeightFor(routes);
-  const front = Math.max(...routes.map(({ end }) => end));
+  const leftOut = leftOutOf(firstJointOf(routes));
+  const front = Math.max(...routes.map(({ end }) => drawnAt(end, leftOut)));
   const scale = Math.min(26_000, (width - words - 24) / (behind + front + 2e-3));
   const height = 40 + routes.length * rowHeight;
   const middle = 20 + (routes.length * rowHeight) / 2;
-  const x = (metres: number) => 8 + (metres + behind) * scale;
+  const x = (metres: number) => 8 + (drawnAt(metres, leftOut) + behind) * scale;
   const half = Math.min((jacket * scale) / 2, middle - 8);
   return (
     <div ref={ref}>
@@ -58,6 +61,7 @@ export function CoreDrawing({ plan, jacket, judged, contact, title }: CoreDrawin
             from={{ x: x(0), y: middle + ((index + 0.5) / routes.length - 0.5) * half * 1.5 }}
             x={x}
             scale={scale}
+            leftOut={leftOut}
             faint={contact !== undefined && route.contact !== contact}
           />
         ))}
@@ -88,6 +92,12 @@ export function CoreDrawing({ plan, jacket, judged, contact, title }: CoreDrawin
   );
 }
 
+/** The way to the contact that is nearest, metres; where nothing is joined, no way. */
+function firstJointOf(routes: StripPlan['routes']): number {
+  const joined = routes.filter(({ contact }) => contact !== null);
+  return joined.length === 0 ? 0 : Math.min(...joined.map(({ insulationEnd }) => insulationEnd));
+}
+
 const belongs = (cut: StripCut, route: CoreRoute) =>
   route.kind === 'shield' ? cut.layer === 'tail' : cut.of === route.label;
 
@@ -97,44 +107,35 @@ interface CoreProps {
   readonly from: { readonly x: number; readonly y: number };
   readonly x: (metres: number) => number;
   readonly scale: number;
+  readonly leftOut: LeftOut | null;
   readonly faint: boolean;
 }
 
-/** One core: out of the jacket, over to its row, insulation, bare metal, and the contact round it. */
-function Core({ route, y, from, x, scale, faint }: CoreProps) {
-  const thick = Math.max(5, Math.min(22, route.outside * scale));
-  const thin = Math.max(3, Math.min(thick - 2, route.bare * scale));
-  const paint = route.kind === 'shield' ? '#b9bdb9' : wirePaint(route.colour);
+/** One core, or both wires of one: out of the jacket, over to its row, insulation, bare metal, and the contact round it. */
+function Core({ route, y, from, x, scale, leftOut, faint }: CoreProps) {
+  const { each, all } = wireThickness(route, scale, 5, 22);
   if (route.contact === null) {
     const tip = x(route.end);
-    const loop = `M ${from.x} ${from.y} C ${tip} ${from.y}, ${tip + 26} ${y}, ${tip} ${y} H ${Math.max(from.x - 30, 20)}`;
+    const loop = (off: number) =>
+      `M ${from.x} ${from.y + off} C ${tip} ${from.y + off}, ${tip + 26} ${y + off}, ${tip} ${y + off} H ${Math.max(from.x - 30, 20)}`;
     return (
       <g opacity={faint ? 0.3 : 1}>
-        <path d={loop} fill="none" stroke="#22272a" strokeWidth={thick + 2} />
-        <path d={loop} fill="none" stroke={paint} strokeWidth={thick} />
-        <rect className="shrink" x={from.x - 24} y={y - thick / 2 - 3} width={20} height={thick + 6} rx={2} />
+        <Wires route={route} each={each} way={loop} />
+        <rect className="shrink" x={from.x - 24} y={y - all / 2 - 3} width={20} height={all + 6} rx={2} />
       </g>
     );
   }
-  const bend = x(Math.min(route.insulationEnd, route.mouth) * 0.6);
-  const way = `M ${from.x} ${from.y} C ${bend} ${from.y}, ${(from.x + bend) / 2} ${y}, ${bend} ${y} H ${x(route.insulationEnd)}`;
-  const cup = thick * 1.5;
+  const straightFrom = Math.min(route.insulationEnd, route.mouth, leftOut?.from ?? Infinity) * 0.6;
+  const bend = x(straightFrom);
+  const way = (off: number) =>
+    `M ${from.x} ${from.y + off} C ${bend} ${from.y + off}, ${(from.x + bend) / 2} ${y + off}, ${bend} ${y + off} H ${x(route.insulationEnd)}`;
   return (
     <g opacity={faint ? 0.3 : 1}>
+      <BareEnd route={route} y={y} x={x} scale={scale} all={all} />
+      <Wires route={route} each={each} way={way} />
+      {leftOut && <WireBreak x={x(leftOut.from)} y={y} half={all / 2 + 3} />}
       <path
-        d={`M ${x(route.insulationEnd) - 2} ${y} H ${x(route.end)}`}
-        stroke="#22272a"
-        strokeWidth={thin + 2}
-      />
-      <path
-        d={`M ${x(route.insulationEnd) - 2} ${y} H ${x(route.end)}`}
-        stroke="var(--copper-metal)"
-        strokeWidth={thin}
-      />
-      <path d={way} fill="none" stroke="#22272a" strokeWidth={thick + 2} />
-      <path d={way} fill="none" stroke={paint} strokeWidth={thick} />
-      <path
-        d={`M ${x(route.mouth)} ${y - cup / 2} H ${x(route.end) + 10} V ${y + cup / 2} H ${x(route.mouth)}`}
+        d={`M ${x(route.mouth)} ${y - all * 0.75} H ${x(route.end) + 10} V ${y + all * 0.75} H ${x(route.mouth)}`}
         fill="none"
         stroke="var(--brass)"
         strokeWidth={4}

@@ -10,6 +10,7 @@ import { Around, demo } from '../../test/open-at.tsx';
 import { CoreDrawing } from './core-drawing.tsx';
 import { EndStrip } from './end-strip.tsx';
 import { PinFace } from './pin-face.tsx';
+import { SectionDrawing } from './section-drawing.tsx';
 import { Run } from './run.tsx';
 import { wirePaint } from './wire-colour.ts';
 
@@ -70,6 +71,34 @@ describe('cores out of a jacket', () => {
     expect([...container.querySelectorAll('text.out')].map(({ textContent }) => textContent)).toEqual([
       '3  ←  white',
     ]);
+  });
+
+  test('two that share a contact are drawn both, and long ones with a break', () => {
+    const { strip, cable } = lounge.ends[0]!;
+    const container = draw(<CoreDrawing plan={strip} jacket={cable.jacket.diameter} title="Strip" />);
+    for (const colour of ['red', 'black'])
+      expect(container.querySelectorAll(`.wire path[stroke="${wirePaint(colour)}"]`)).toHaveLength(2);
+    const width = Number(container.querySelector('svg')!.getAttribute('viewBox')!.split(' ')[2]);
+    const insulation = Number(
+      /H ([\d.]+)$/.exec(container.querySelector('.wire path')!.getAttribute('d')!)![1],
+    );
+    const metal = Number(
+      /H ([\d.]+)$/.exec(
+        container.querySelector('path[stroke="var(--copper-metal)"]')!.getAttribute('d')!,
+      )![1],
+    );
+    expect(metal - insulation).toBeGreaterThan(width / 20);
+  });
+
+  test('seated, each is in its contact, which begins where the connector has it', () => {
+    for (const plan of [gangway, lounge, ticket]) {
+      const { strip } = plan.ends[0]!;
+      const container = draw(<SectionDrawing strip={strip} title="end A" />);
+      const name = screen.getByRole('img').getAttribute('aria-label')!;
+      for (const { label, contact } of strip.routes) expect(name).toContain(`${label} in ${contact}`);
+      expect(container.querySelectorAll('.wire').length).toBeGreaterThanOrEqual(strip.routes.length);
+      cleanup();
+    }
   });
 
   test('a spare one is folded back and says so', () => {

@@ -2,6 +2,8 @@ import type { SectionMaterial, SectionRing } from '@gorvane/core/strip/section.t
 import type { StripPlan } from '@gorvane/core/strip/strip-plan.ts';
 import { useElementSize } from '@mantine/hooks';
 import { useId } from 'react';
+import { drawnAt, leftOutOf } from './long-way.ts';
+import { SeatedCores } from './seated-cores.tsx';
 import './drawing.css';
 
 const classOf: Readonly<Record<SectionMaterial, string>> = {
@@ -32,15 +34,17 @@ export function SectionDrawing({
   const { ref, width: measured } = useElementSize();
   const pattern = useId();
   const width = measured || 640;
-  const { section, planes } = strip;
+  const { section, planes, routes } = strip;
+  const joined = routes.filter(({ seatedAt }) => seatedAt !== undefined);
+  const leftOut = leftOutOf(Math.min(...joined.map(({ seatedAt }) => seatedAt!), strip.rearLip));
   const from = Math.min(...section.map((ring) => ring.from));
-  const to = Math.max(...section.map((ring) => ring.to));
+  const to = drawnAt(Math.max(...section.map((ring) => ring.to)), leftOut);
   const largest = Math.max(...section.flatMap(({ outside }) => outside));
   const scale = Math.min((width - 16) / (to - from), tallest / largest);
   const height = largest * scale + 46;
   const middle = height / 2;
   const left = (width - (to - from) * scale) / 2;
-  const x = (metres: number) => left + (metres - from) * scale;
+  const x = (metres: number) => left + (drawnAt(metres, leftOut) - from) * scale;
   const named = [...planes].sort((a, b) => a.at - b.at);
   return (
     <div ref={ref}>
@@ -49,10 +53,10 @@ export function SectionDrawing({
         viewBox={`0 0 ${width} ${height}`}
         height={height}
         role="img"
-        aria-label={`Section of the seated joint, ${title}: ${section
-          .filter(({ group }) => group === 'connector')
-          .map(({ name }) => name)
-          .join(', ')}`}
+        aria-label={`Section of the seated joint, ${title}: ${[
+          ...section.filter(({ group }) => group === 'connector').map(({ name }) => name),
+          ...joined.map(({ label, contact }) => `${label} in ${contact}`),
+        ].join(', ')}`}
       >
         <defs>
           <pattern id={pattern} width="6" height="6" patternUnits="userSpaceOnUse">
@@ -70,6 +74,15 @@ export function SectionDrawing({
             <title>{ring.name}</title>
           </path>
         ))}
+        <SeatedCores
+          routes={joined}
+          plugs={strip.rearLip > 0 ? section.find(({ material }) => material === 'brass') : undefined}
+          leftOut={leftOut}
+          x={x}
+          middle={middle}
+          scale={scale}
+          largest={largest}
+        />
         {named.map(({ label, at }, index) => (
           <g key={label}>
             <path className="cut" d={`M ${x(at)} 18 V ${height - 18}`} />
