@@ -1,5 +1,8 @@
 import type { JointKind } from '@gorvane/core/recipe/joint.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
+import type { ContactJoint } from '@gorvane/core/end/end-input.ts';
+import { conductorNames } from '@gorvane/core/strip/core-strip.ts';
+import { wirePaint } from './wire-colour.ts';
 import './drawing.css';
 
 /** Where the lug of a contact lies, from above: nearest the cable first. The iron comes from the side that is free. */
@@ -18,14 +21,20 @@ const places: Readonly<Record<string, Place>> = {
 
 interface LugsProps {
   readonly joints: readonly Step[];
+  /** What goes on each contact. */
+  readonly conductors: readonly ContactJoint[];
   /** The contact of the step at hand. */
   readonly contact: string | undefined;
 }
 
 /** The lugs of a jack or phono plug as they lie, in the order in which they are soldered, with where the iron gets in. */
-export function LugsFromAbove({ joints, contact }: LugsProps) {
+export function LugsFromAbove({ joints, conductors, contact }: LugsProps) {
   const lugs = joints.filter(({ about }) => places[about ?? ''] !== undefined);
-  const words = lugs.map(({ about }, index) => `${index + 1} ${about}`).join(', ');
+  const onLug = (id: string | null | undefined) =>
+    conductors.find((joint) => joint.contact.id === id)?.conductors ?? [];
+  const words = lugs
+    .map(({ about }, index) => `${index + 1} ${about}, ${conductorNames(onLug(about))}`)
+    .join('; ');
   return (
     <svg className="lugs" viewBox="0 0 340 176" role="img" aria-label={`Lugs from above, in order: ${words}`}>
       <rect x="-4" y="64" width="70" height="42" fill="var(--jacket)" />
@@ -36,6 +45,7 @@ export function LugsFromAbove({ joints, contact }: LugsProps) {
           key={about}
           name={`${index + 1} ${about}`}
           place={places[about!]!}
+          wires={onLug(about)}
           form={joint}
           isTip={about === 'tip'}
           now={about === contact}
@@ -48,6 +58,7 @@ export function LugsFromAbove({ joints, contact }: LugsProps) {
 interface LugDrawingProps {
   readonly name: string;
   readonly place: Place;
+  readonly wires: ContactJoint['conductors'];
   /** The kind of joint decides how the lug is made. */
   readonly form: JointKind | null;
   /** Beyond the tip's lug there is no room for its name: it stands above. */
@@ -55,16 +66,24 @@ interface LugDrawingProps {
   readonly now: boolean;
 }
 
-function LugDrawing({ name, place: { x, y, length, iron }, form, isTip, now }: LugDrawingProps) {
+function LugDrawing({ name, place: { x, y, length, iron }, wires, form, isTip, now }: LugDrawingProps) {
   const up = iron === 'above';
   return (
     <g>
-      <path
-        d={`M66 ${y < 84 ? 80 : 90} Q ${x - 20} ${y} ${x} ${y}`}
-        fill="none"
-        stroke="var(--copper-metal)"
-        strokeWidth="5"
-      />
+      {wires.map((wire, index) => {
+        const off = (index - (wires.length - 1) / 2) * 6;
+        const way = `M66 ${(y < 84 ? 80 : 90) + off} Q ${x - 20} ${y + off} ${x} ${y + off}`;
+        return (
+          <g key={`${wire.id} ${index}`} fill="none">
+            <path d={way} stroke="var(--ink)" strokeWidth="7" />
+            <path
+              d={way}
+              stroke={wire.kind === 'shield' ? '#b9bdb9' : wirePaint(wire.colour)}
+              strokeWidth="5"
+            />
+          </g>
+        );
+      })}
       <rect
         x={x}
         y={y - 11}

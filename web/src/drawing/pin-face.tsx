@@ -4,6 +4,7 @@ import { seriesAndSex } from '@gorvane/core/connector/connector.ts';
 import { contactsSeen } from '@gorvane/core/connector/contact.ts';
 import type { ContactJoint } from '@gorvane/core/end/end-input.ts';
 import { conductorNames } from '@gorvane/core/strip/core-strip.ts';
+import { isJack, JackProfile, jackSpot } from './jack-profile.tsx';
 import { wirePaint } from './wire-colour.ts';
 import './drawing.css';
 
@@ -33,7 +34,7 @@ function keyOf({ series, sex }: PinConnector): string {
     case 'speaker-8':
       return 'wide key on top';
     default:
-      return 'tip in the middle';
+      return 'from its side';
   }
 }
 
@@ -70,6 +71,8 @@ export function PinFace({ connector, side, joints = [], contact, size = 150 }: P
             <circle r={(series.face.coupling / 2) * scale * 0.84} className="insulator" />
             <rect x={-6} y={-(series.face.coupling / 2) * scale - 2} width={12} height={9} fill="#22272a" />
           </>
+        ) : isJack(series.layout) ? (
+          <JackProfile layout={series.layout} />
         ) : (
           <rect
             className={isRow ? 'insulator' : 'metal'}
@@ -83,7 +86,11 @@ export function PinFace({ connector, side, joints = [], contact, size = 150 }: P
         {contacts.map((each, index) => (
           <ContactSpot
             key={each.id}
-            spot={spot(each, index, contacts.length, scale, round, isRow)}
+            spot={
+              isJack(series.layout)
+                ? jackSpot(series.layout, each.id)
+                : spot(each, index, contacts.length, scale, round, isRow)
+            }
             contact={each}
             pin={sex === 'plug' && side === 'mating side'}
             joint={joints.find((candidate) => candidate.contact.id === each.id)}
@@ -100,7 +107,7 @@ export function PinFace({ connector, side, joints = [], contact, size = 150 }: P
   );
 }
 
-/** Places on the drawing, y downward; contacts of a jack lie behind one another and are drawn in a row. */
+/** Places on the drawing, y downward; plugs of their own stand in a row. */
 function spot(
   contact: Contact,
   index: number,

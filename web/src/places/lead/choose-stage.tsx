@@ -20,6 +20,7 @@ import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { FaceDrawing } from '../../drawing/face-drawing.tsx';
+import { JointDrawing } from '../../drawing/joint-drawing.tsx';
 import { PinFace } from '../../drawing/pin-face.tsx';
 import { Bags } from './bags.tsx';
 import { ChooseInputs } from './choose-inputs.tsx';
@@ -79,6 +80,7 @@ function distinctEnds(plan: LeadPlan): { ends: string; checks: readonly FitCheck
 function Faces({ plan }: { readonly plan: LeadPlan }) {
   const [side, setSide] = useState<FaceSide>('solder side');
   const pins = plan.ends.some(({ connector }) => !isCoaxial(connector));
+  const joints = plan.steps.filter(({ role }) => role === 'joint');
   return (
     <section aria-labelledby="faces">
       <div className="stage-head">
@@ -93,19 +95,29 @@ function Faces({ plan }: { readonly plan: LeadPlan }) {
         )}
       </div>
       <div className="faces">
-        {plan.ends.map(({ end, connector, input }) => (
-          <div key={end.id}>
-            <h3>End {end.name}</h3>
-            {isCoaxial(connector) ? (
-              <FaceDrawing connector={connector} />
-            ) : (
-              <PinFace connector={connector} side={side} joints={input.joints} />
-            )}
+        {plan.ends.map((planned) => (
+          <div key={planned.end.id}>
+            <h3>End {planned.end.name}</h3>
+            <Face end={planned} side={side} joints={joints} />
           </div>
         ))}
       </div>
     </section>
   );
+}
+
+interface FaceProps {
+  readonly end: EndPlan;
+  readonly side: FaceSide;
+  readonly joints: LeadPlan['steps'];
+}
+
+/** One end from one side: lugs from above as they lie, what is round from its front or from behind. */
+function Face({ end, side, joints }: FaceProps) {
+  const { connector, input } = end;
+  if (isCoaxial(connector)) return <FaceDrawing connector={connector} />;
+  if (side === 'mating side') return <PinFace connector={connector} side={side} joints={input.joints} />;
+  return <JointDrawing end={end} joints={joints} size={150} />;
 }
 
 function Verdict({ plan }: { readonly plan: LeadPlan }) {

@@ -14,7 +14,7 @@ import { EndStrip } from '../../drawing/end-strip.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { Button } from '@mantine/core';
-import { JointDrawing } from './joint-drawing.tsx';
+import { JointDrawing } from '../../drawing/joint-drawing.tsx';
 import { MomentSide } from './moment-side.tsx';
 import { useFromTop } from './use-from-top.ts';
 import type { MomentAtWork } from './use-moment.ts';
@@ -136,14 +136,7 @@ function InlineFigure({ step, shown }: { readonly step: Step; readonly shown: St
 function MomentFace({ step, plan, progress }: { readonly step: Step } & Omit<MomentViewProps, 'at'>) {
   const end = endOfStep(plan, step);
   if (!end || step.stage !== 'Join' || isCoaxial(end.connector)) return null;
-  return (
-    <JointDrawing
-      end={end}
-      joints={progress.steps.filter(({ role, endId }) => role === 'joint' && endId === step.endId)}
-      contact={undefined}
-      size={216}
-    />
-  );
+  return <JointDrawing end={end} joints={progress.steps.filter(({ role }) => role === 'joint')} size={216} />;
 }
 
 /** The strip or the seated joint of the end at hand; of the whole lead its run. */

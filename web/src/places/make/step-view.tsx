@@ -25,7 +25,7 @@ import { LookDrawing } from '../../drawing/look-drawing.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { SectionDrawing } from '../../drawing/section-drawing.tsx';
 import { EndStrip } from '../../drawing/end-strip.tsx';
-import { JointDrawing } from './joint-drawing.tsx';
+import { JointDrawing } from '../../drawing/joint-drawing.tsx';
 import { DriftAdvice } from './drift-advice.tsx';
 import { TimerPanel } from './timer-panel.tsx';
 import { useFromTop } from './use-from-top.ts';
@@ -296,7 +296,7 @@ function JointFace({ step, plan, progress }: Pick<StepViewProps, 'step' | 'plan'
     <div className="joint-face">
       <JointDrawing
         end={end}
-        joints={progress.steps.filter(({ role, endId }) => role === 'joint' && endId === step.endId)}
+        joints={progress.steps.filter(({ role }) => role === 'joint')}
         contact={contactOf(step)}
         size={216}
       />

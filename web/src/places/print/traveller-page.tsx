@@ -16,7 +16,7 @@ import { useWriting } from '../../controls/writing.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useHouse, useLead, usePapers, useUnit } from '../../data/live.ts';
 import { EndStrip } from '../../drawing/end-strip.tsx';
-import { PinFace } from '../../drawing/pin-face.tsx';
+import { JointDrawing } from '../../drawing/joint-drawing.tsx';
 import { Run } from '../../drawing/run.tsx';
 import { useUnitTitle } from '../../controls/page-title.ts';
 import { PageStyle } from './page-style.tsx';
@@ -72,7 +72,7 @@ function Traveller({ view, plan }: { readonly view: UnitView; readonly plan: Sho
       </header>
       <Run plan={plan} />
       <Threading plan={plan} />
-      <Ends ends={preparedEnds(plan)} />
+      <Ends ends={preparedEnds(plan)} joints={plan.steps.filter(({ role }) => role === 'joint')} />
       <Steps steps={plan.steps} />
     </article>
   );
@@ -88,14 +88,19 @@ const drawnOf = ({ connector, strip, input, cable }: ShownEnd): string =>
     input.joints.map(({ contact, conductors }) => [contact.id, conductors.map(({ id }) => id)]),
   ]);
 
-function Ends({ ends }: { readonly ends: readonly ShownEnd[] }) {
+interface EndsProps {
+  readonly ends: readonly ShownEnd[];
+  readonly joints: ShownPlan['steps'];
+}
+
+function Ends({ ends, joints }: EndsProps) {
   const groups = new Map<string, ShownEnd[]>();
   for (const end of ends) groups.set(drawnOf(end), [...(groups.get(drawnOf(end)) ?? []), end]);
   const isWide = ends.every(({ connector }) => isCoaxial(connector));
   return (
     <div className={isWide ? 'traveller-ends wide' : 'traveller-ends'}>
       {[...groups.values()].map((alike) => {
-        const { end, strip, cable, connector, input } = alike[0]!;
+        const { end, strip, cable, connector } = alike[0]!;
         const names = alike.map((each) => each.end.name).join(' and ');
         const called = `${alike.length > 1 ? 'Ends' : 'End'} ${names}`;
         return (
@@ -104,9 +109,7 @@ function Ends({ ends }: { readonly ends: readonly ShownEnd[] }) {
               {called}: {connector.name}
             </h2>
             <EndStrip plan={strip} cable={cable} title={`Strip of ${called.replace('End', 'end')}`} />
-            {!isCoaxial(connector) && (
-              <PinFace connector={connector} side="solder side" joints={input.joints} size={150} />
-            )}
+            <JointDrawing end={alike[0]!} joints={joints} size={150} />
           </section>
         );
       })}
