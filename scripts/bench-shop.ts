@@ -1,5 +1,5 @@
 import { execFileSync, spawn } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -136,9 +136,10 @@ async function measure(page: Page, archive: string, units: number, profile: stri
     units * 6,
     await timed(async () => {
       await page.getByLabel('Archive to import').setInputFiles(archive);
-      await read.waitFor({ timeout: 0 });
+      await read.or(page.getByRole('alert', { name: 'What does not hold' })).waitFor({ timeout: 0 });
     }),
   );
+  if (!(await read.isVisible())) throw new Error('The archive does not hold: make it anew with npm run shop.');
   sayMemory('import', profile);
   await places(page, units);
   await build(page, units);
@@ -259,7 +260,7 @@ try {
     await context.close();
   }
   const file = new URL('../bench.json', import.meta.url);
-  const before = JSON.parse(readFileSync(file, 'utf8')) as Row[];
+  const before = existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as Row[]) : [];
   writeFileSync(file, `${JSON.stringify([...before, ...rows], null, 2)}\n`);
 } finally {
   server.kill();
