@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, test } from './desk.ts';
+import { buildUntil, emptyShop, expect, expectAccessible, heading, test } from './desk.ts';
 
 /** Everything without a mouse: a lead is planned, its end stripped by caliper, and a unit begun. */
 
@@ -71,4 +71,33 @@ test('the run’s parts are reached and opened by keyboard', async ({ desk }) =>
   await desk.keyboard.press('Enter');
   await expect(desk.getByRole('heading', { name: 'Before the first cut' })).toBeVisible();
   await expect(desk.locator('.moves li')).toHaveCount(5);
+});
+
+test('a newcomer, in an empty shop: one lead from its start to its label, by keyboard only', async ({
+  desk,
+}) => {
+  await desk.goto('/house');
+  await emptyShop(desk);
+  await desk.goto('/');
+  await expectAccessible(desk);
+  const go = async (name: RegExp) => {
+    await tabTo(desk, name);
+    await desk.keyboard.press('Enter');
+  };
+  await go(/^Make the lead/);
+  await expect(desk.getByText('Every part goes together.')).toBeVisible();
+  await go(/^Build /);
+  await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
+  await desk.keyboard.press('Space');
+  await buildUntil(desk, /^Prove the lead/);
+  await go(/Open Prove/);
+  await expect(desk.getByRole('button', { name: 'Let the instruments read' })).toBeVisible();
+  await go(/^Let the instruments read/);
+  await expect(desk.getByText('Every check that was asked is within its limit.')).toBeVisible();
+  await go(/^Record this proof: Good/);
+  await expect(heading(desk)).toHaveText('Prove the lead');
+  await buildUntil(desk, /is finished$/);
+  await go(/Label/);
+  await expect(heading(desk)).toHaveText(/^Label of /);
+  await expect(desk.getByRole('img', { name: /^OS-|^[A-Z]+-0001/ }).first()).toBeVisible();
 });

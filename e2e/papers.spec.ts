@@ -73,3 +73,20 @@ test('a simple lead: certificate on one page with the house’s address, travell
   await expectAccessible(desk);
   expect((await pagesOf(await printed(desk))).length).toBeLessThanOrEqual(2);
 });
+
+test('wire list, pick and cut list: found where they are wanted, on one sheet each', async ({ desk }) => {
+  await openPlace(desk, 'Log');
+  await desk.getByRole('link', { name: 'OS-0001' }).click();
+  await desk.getByRole('link', { name: 'Wire list' }).click();
+  await expect(desk.getByRole('heading', { name: /^Wire list of .*OS-0001$/ })).toBeVisible();
+  await expectAccessible(desk);
+  expect(await pagesOf(await printed(desk))).toHaveLength(1);
+  await openPlace(desk, 'Bench');
+  await desk.getByRole('link', { name: 'pick and cut list' }).first().click();
+  await expect(desk.getByRole('heading', { name: /^Pick and cut list of / })).toBeVisible();
+  await expect(desk.getByText(/^Tools:/)).toBeVisible();
+  await expectAccessible(desk);
+  const table = await saved(desk, 'Save CSV');
+  expect(new TextDecoder().decode(table.bytes)).toMatch(/^what,amount,unit,from,for\r\n/);
+  expect((await pagesOf(await printed(desk))).length).toBeLessThanOrEqual(2);
+});

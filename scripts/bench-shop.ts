@@ -121,8 +121,11 @@ async function firstVisit(page: Page): Promise<void> {
   session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
     if (scripts.has(requestId)) bytes += encodedDataLength;
   });
-  await page.goto(address);
-  await page.getByRole('heading', { name: 'Orders' }).waitFor();
+  const usable = await timed(async () => {
+    await page.goto(address);
+    await page.getByRole('heading', { name: 'Orders' }).waitFor();
+  });
+  say('first visit usable, its data read in', 1500, usable);
   await page.waitForLoadState('networkidle');
   console.log(`${(bytes / 1000).toFixed(0).padStart(8)} kB  of 250 kB  JavaScript sent at the first visit`);
   await session.detach();
@@ -139,9 +142,11 @@ async function measure(page: Page, archive: string, units: number, profile: stri
       await read.or(page.getByRole('alert', { name: 'What does not hold' })).waitFor({ timeout: 0 });
     }),
   );
-  if (!(await read.isVisible())) throw new Error('The archive does not hold: make it anew with npm run shop.');
+  if (!(await read.isVisible()))
+    throw new Error('The archive does not hold: make it anew with npm run shop.');
   sayMemory('import', profile);
   await places(page, units);
+  await stages(page);
   await build(page, units);
   await page.goto(`${address}/house`);
   forgetMemory(profile);
@@ -191,6 +196,25 @@ async function places(page: Page, units: number): Promise<void> {
     await clicked(page, 'a[href="/log"]', "boolean(//h1[.='Log'] and //tbody/tr)");
   }
   say('unit page of its whole record', 100, median(unit));
+}
+
+/** From the press on a stage of a lead until that stage stands there, each stage once. */
+async function stages(page: Page): Promise<void> {
+  await page.goto(`${address}/leads`);
+  await page.locator('main a[href*="/choose"]').first().click();
+  await page.locator('.bench-edge button[aria-current="page"]').waitFor();
+  const changes: number[] = [];
+  const count = await page.locator('.bench-edge button').count();
+  for (const n of Array.from({ length: 2 * count }, (_, index) => (index % count) + 1))
+    changes.push(
+      await clicked(
+        page,
+        `.bench-edge button:nth-of-type(${n})`,
+        `boolean((//nav[@aria-label='Stages']//button)[${n}][@aria-current='page'])`,
+      ),
+    );
+  // Each stage is fetched the first time; what counts is every time after.
+  say('change of stage, median', 100, median(changes.slice(count)));
 }
 
 /** Presses of the pedal in Build, up to thirty: from the key to the next step, the entry written between. */

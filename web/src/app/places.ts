@@ -168,6 +168,21 @@ export const places: readonly Place[] = [
     load: async () => (await import('../places/print/traveller-page.tsx')).TravellerPage,
   },
   {
+    path: '/print/wires/:unitId',
+    whole: true,
+    load: async () => (await import('../places/print/wires-page.tsx')).UnitWiresPage,
+  },
+  {
+    path: '/print/wires/lead/:leadId',
+    whole: true,
+    load: async () => (await import('../places/print/wires-page.tsx')).LeadWiresPage,
+  },
+  {
+    path: '/print/order/:orderId',
+    whole: true,
+    load: async () => (await import('../places/print/order-sheet.tsx')).OrderSheetPage,
+  },
+  {
     path: '/print/label/:unitId',
     whole: true,
     load: async () => (await import('../places/print/label-page.tsx')).LabelPage,

@@ -110,18 +110,25 @@ function takeParts(
 ): Promise<ImportResult> {
   return database.transaction('rw', database.tables, async () => {
     const total = new Total();
-    let next = nextPart(parts);
+    // The file is read and checked beside the transaction, which would end while nothing is asked of it.
+    let next = nextSound(parts, soundOf);
     for (let done = 1; ; done++) {
-      // The file is read beside the transaction, which would end while nothing is asked of it.
-      const { value, done: ended } = await waitFor(next);
-      if (ended) return total.result();
-      next = nextPart(parts);
+      const sound = await waitFor(next);
+      if (!sound) return total.result();
+      next = nextSound(parts, soundOf);
       next.catch(() => undefined);
-      await mergePart(soundOf(value), total);
+      await mergePart(sound, total);
       going.check();
       going.progress(done, count);
     }
   });
 }
 
-const nextPart = (parts: ReturnType<OpenedArchive['parts']>) => parts.next();
+/** What is to be taken of the next part; undefined after the last. */
+async function nextSound(
+  parts: ReturnType<OpenedArchive['parts']>,
+  soundOf: (part: ArchivePart) => Archive,
+): Promise<Archive | undefined> {
+  const { value, done } = await parts.next();
+  return done ? undefined : soundOf(value);
+}

@@ -11,7 +11,7 @@ import type { Table } from 'dexie';
 import { keepCuts } from './blade-cuts.ts';
 import { database } from './database.ts';
 import { keepPlan, keepPlanBytes } from './keep-plan.ts';
-import { keepSummaries } from './summaries.ts';
+import { keepFirstSummaries, keepSummaries } from './summaries.ts';
 import { addToTally } from './tallies.ts';
 import { recordsOfUnits } from './unit-records.ts';
 
@@ -36,6 +36,13 @@ export class Total {
   private readonly clashes: { serial: string; as: string }[] = [];
   /** Prefix of the bench that the file comes from. */
   from = 'other';
+  private serials: Set<string> | undefined;
+
+  /** Every serial that is taken here, those of this file so far included. */
+  async taken(): Promise<Set<string>> {
+    this.serials ??= new Set((await database.units.orderBy('serial').keys()) as string[]);
+    return this.serials;
+  }
 
   count({ added, replaced, kept }: Pick<ImportResult, 'added' | 'replaced' | 'kept'>): void {
     this.counts.added += added;
@@ -109,7 +116,7 @@ async function mergeUnits({ units, events }: Archive, total: Total): Promise<voi
   });
   const known = new Set(whole.map(({ unit }) => unit.id));
   const others = [...units.map(({ id }) => id), ...fresh.map(({ unitId }) => unitId)];
-  await keepSummaries(whole);
+  await keepFirstSummaries(whole);
   await keepSummaries(await recordsOfUnits([...new Set(others.filter((id) => !known.has(id)))]));
 }
 
@@ -155,21 +162,19 @@ async function withFreeSerials(
   here: readonly (StoredUnit | undefined)[],
   total: Total,
 ): Promise<Unit[]> {
-  const given = new Set<string>();
-  const named: Unit[] = [];
-  for (const [n, unit] of units.entries()) {
+  const taken = await total.taken();
+  return units.map((unit, n) => {
     const known = here[n]?.serial;
-    const serial = known ?? (await freeSerial(unit.serial, total.from, given));
-    given.add(serial);
+    const serial = known ?? freeSerial(unit.serial, total.from, taken);
+    taken.add(serial);
     if (serial !== unit.serial && known === undefined) total.clash(unit.serial, serial);
-    named.push({ ...unit, serial });
-  }
-  return named;
+    return { ...unit, serial };
+  });
 }
 
-async function freeSerial(serial: string, from: string, given: ReadonlySet<string>): Promise<string> {
+function freeSerial(serial: string, from: string, taken: ReadonlySet<string>): string {
   for (let n = 0; ; n++) {
     const name = n === 0 ? serial : `${serial}/${from}${n === 1 ? '' : n}`;
-    if (!given.has(name) && (await database.units.where('serial').equals(name).count()) === 0) return name;
+    if (!taken.has(name)) return name;
   }
 }

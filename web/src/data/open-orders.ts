@@ -30,22 +30,21 @@ async function benchOrders(): Promise<BenchOrders> {
     openStates.map((state) => findUnits({ facets: [facet('state', state)] }, { most: mostOpenUnits })),
   );
   const ids = [...new Set(found.flatMap(({ units }) => units.map(({ orderId }) => orderId)))];
-  const orders = await withUnits((await database.orders.bulkGet(ids)).filter((order) => order !== undefined));
-  return {
-    open: orders.slice(0, mostOpenOrders),
-    others: (await database.orders.count()) - Math.min(orders.length, mostOpenOrders),
-  };
+  const orders = (await database.orders.bulkGet(ids)).filter((order) => order !== undefined);
+  const open = firstDue(orders).slice(0, mostOpenOrders);
+  return { open: await withUnits(open), others: (await database.orders.count()) - open.length };
 }
 
 /** Orders that are not deleted: what is due first stands first. */
+const firstDue = (orders: readonly Order[]): Order[] =>
+  orders
+    .filter(({ deleted }) => !deleted)
+    .sort((a, b) => (a.due ?? '9').localeCompare(b.due ?? '9') || a.name.localeCompare(b.name));
+
 async function withUnits(orders: readonly Order[]): Promise<OrderUnits[]> {
-  const there = orders.filter(({ deleted }) => !deleted);
-  const ordered = there.sort(
-    (a, b) => (a.due ?? '9').localeCompare(b.due ?? '9') || a.name.localeCompare(b.name),
-  );
-  const names = await namesOf(ordered);
+  const names = await namesOf(orders);
   return Promise.all(
-    ordered.map(async (order) => ({
+    orders.map(async (order) => ({
       order,
       names,
       units: (await database.summaries.where('orderId').equals(order.id).sortBy('sequence')).filter(
@@ -74,5 +73,5 @@ export const useOtherOrders = (open: readonly string[], most: number): OrderUnit
       .filter(({ id, deleted }) => !deleted && !shown.has(id))
       .limit(most)
       .toArray();
-    return withUnits(others);
+    return withUnits(firstDue(others));
   }, [open.join(' '), most]);

@@ -2,6 +2,7 @@ import { facetsOf, serialWords } from '@gorvane/core/unit/facets.ts';
 import type { RowList } from '@gorvane/core/unit/row-list.ts';
 import { noRows, withoutRow, withRow } from '@gorvane/core/unit/row-list.ts';
 import { summaryOf } from '@gorvane/core/unit/summary.ts';
+import type { SummaryRow } from './database.ts';
 import { database } from './database.ts';
 import { rowsInPage } from './index-page.ts';
 import type { UnitRecord } from './unit-records.ts';
@@ -25,7 +26,13 @@ export async function keepSummaries(records: readonly UnitRecord[]): Promise<voi
     .where('id')
     .anyOf(records.map(({ unit }) => unit.id))
     .toArray();
-  const before = new Map(stored.map((summary) => [summary.id, summary]));
+  await keep(records, new Map(stored.map((summary) => [summary.id, summary])));
+}
+
+/** The same of units that were not here before: none of them is summed up yet. */
+export const keepFirstSummaries = (records: readonly UnitRecord[]): Promise<void> => keep(records, new Map());
+
+async function keep(records: readonly UnitRecord[], before: ReadonlyMap<string, SummaryRow>): Promise<void> {
   const orderOf = await ordersOf(records);
   const next = records.map(({ unit, events }) => ({
     ...summaryOf(unit, events, orderOf(unit.orderId)),

@@ -1,6 +1,7 @@
 import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
+import type { Order } from '@gorvane/core/order/order.ts';
 import type { LeadPlan, planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { ShownPlan, shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
@@ -95,4 +96,28 @@ export function useUnitPlan(
   const shown = usePlanners()?.shownPlan;
   const planned = useSavedPlan(frozen ? undefined : lead, house);
   return useMemo(() => (frozen ? shown?.(frozen) : planned), [frozen, shown, planned]);
+}
+
+/** The plans of the leads of an order, by lead; those that cannot be planned as they are are left out. */
+export function useOrderPlans(
+  order: Order,
+  house: House | undefined,
+): ReadonlyMap<string, LeadPlan> | undefined {
+  const planner = usePlanners()?.planLead;
+  const found = useLiveQuery(async () => {
+    const ids = [...new Set(order.lines.map(({ leadId }) => leadId))];
+    const leads = (await database.leads.bulkGet(ids)).filter((lead) => lead !== undefined);
+    const cardIds = new Set(leads.flatMap(({ ends }) => ends.map(({ gaugeCardId }) => gaugeCardId)));
+    const cards = await database.gaugeCards.bulkGet([...cardIds]);
+    return { leads, cards: cards.filter((card) => card !== undefined) };
+  }, [order]);
+  return useMemo(() => {
+    if (!planner || !found || !house) return undefined;
+    const plans = new Map<string, LeadPlan>();
+    for (const lead of found.leads) {
+      const made = attempt(planner, lead, found.cards, house);
+      if ('plan' in made) plans.set(lead.id, made.plan);
+    }
+    return plans;
+  }, [planner, found, house]);
 }

@@ -1,4 +1,5 @@
 import type { Spread } from '@gorvane/core/prove/spread.ts';
+import { ReferenceLine, ResponsiveContainer, Scatter, ScatterChart, XAxis, YAxis } from 'recharts';
 import './drawing.css';
 
 interface SpreadStripProps {
@@ -6,8 +7,7 @@ interface SpreadStripProps {
   readonly write: (value: number) => string;
 }
 
-const width = 400;
-const inset = 12;
+const height = 52;
 
 /** Every reading of a check on one line, the limits as bars: round where it is among its likes, square where it stands out. */
 export function SpreadStrip({ spread, write }: SpreadStripProps) {
@@ -18,40 +18,52 @@ export function SpreadStrip({ spread, write }: SpreadStripProps) {
   const near = limits.filter((value) => Math.abs(value - median) < 12 * span);
   const low = Math.min(least, ...near) - 0.1 * span;
   const high = Math.max(most, ...near) + 0.1 * span;
-  const x = (value: number) => inset + ((value - low) / (high - low)) * (width - 2 * inset);
-  const marked = readings.filter(({ outlier, unlikeGolden }) => outlier || unlikeGolden);
+  const stands = ({ outlier, unlikeGolden }: (typeof readings)[number]) => outlier || unlikeGolden;
+  const marked = readings.filter(stands);
+  const points = (of: typeof readings) => of.map(({ reading }) => ({ reading, row: 0 }));
+  const limitWords = limits.length > 0 ? `, limit ${limits.map(write).join(' to ')}` : '';
   return (
-    <svg
-      className="drawing"
-      viewBox={`0 0 ${width} 44`}
+    <div
+      className="spread-strip"
       role="img"
-      aria-label={`${label}: ${readings.length} readings from ${write(least)} to ${write(most)}${limits.length > 0 ? `, limit ${limits.map(write).join(' to ')}` : ''}, ${marked.length} stand out`}
+      aria-label={`${label}: ${readings.length} readings from ${write(least)} to ${write(most)}${limitWords}, ${marked.length} stand out`}
     >
-      <line x1={inset} x2={width - inset} y1={18} y2={18} stroke="var(--line)" />
-      {near.map((value) => (
-        <g key={value}>
-          <line x1={x(value)} x2={x(value)} y1={4} y2={32} stroke="var(--out)" strokeWidth="2.5" />
-          <text x={x(value)} y={42} fontSize="11" textAnchor={x(value) > width / 2 ? 'end' : 'start'}>
-            {write(value)}
-          </text>
-        </g>
-      ))}
-      {readings.map(({ unitId, reading, outlier, unlikeGolden }) =>
-        outlier || unlikeGolden ? (
-          <rect
-            key={unitId}
-            x={x(reading) - 6}
-            y={12}
-            width={12}
-            height={12}
+      <ResponsiveContainer width="100%" height={height} initialDimension={{ width: 400, height }}>
+        <ScatterChart margin={{ top: 2, right: 12, bottom: 16, left: 12 }} accessibilityLayer={false}>
+          <XAxis dataKey="reading" type="number" domain={[low, high]} hide />
+          <YAxis dataKey="row" type="number" domain={[-1, 1]} hide />
+          <ReferenceLine y={0} stroke="var(--line)" />
+          {near.map((value) => (
+            <ReferenceLine
+              key={value}
+              x={value}
+              stroke="var(--out)"
+              strokeWidth={2.5}
+              label={{
+                value: write(value),
+                position: 'bottom',
+                textAnchor: value > (low + high) / 2 ? 'end' : 'start',
+                fill: 'var(--ink)',
+                fontSize: 12,
+              }}
+            />
+          ))}
+          <Scatter
+            data={points(readings.filter((reading) => !stands(reading)))}
+            fill="var(--copper)"
+            fillOpacity={0.55}
+            isAnimationActive={false}
+          />
+          <Scatter
+            data={points(marked)}
+            shape="square"
             fill="none"
             stroke="var(--out)"
-            strokeWidth="2.5"
+            strokeWidth={2.5}
+            isAnimationActive={false}
           />
-        ) : (
-          <circle key={unitId} cx={x(reading)} cy={18} r={5} fill="var(--copper)" fillOpacity={0.55} />
-        ),
-      )}
-    </svg>
+        </ScatterChart>
+      </ResponsiveContainer>
+    </div>
   );
 }

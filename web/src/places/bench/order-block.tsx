@@ -15,7 +15,8 @@ export function OrderBlock({ order, names, units }: OrderUnits) {
       <h3>{order.name}</h3>
       <p className="soft">
         {order.wantedBy && `${order.wantedBy}, `}
-        {order.due ? `due ${order.due}` : 'no date'}
+        {order.due ? `due ${order.due}` : 'no date'},{' '}
+        <Link to={`/print/order/${order.id}`}>pick and cut list</Link>
       </p>
       {order.lines.map((line) => (
         <OrderLine

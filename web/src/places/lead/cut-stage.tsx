@@ -15,6 +15,7 @@ import {
 import type { Explained } from '@gorvane/core/quantity/explained.ts';
 import { NativeSelect } from '@mantine/core';
 import { useContext } from 'react';
+import { Link } from 'react-router';
 import { Caution } from '../../controls/caution.tsx';
 import { Figure } from '../../controls/figure.tsx';
 import { Length } from '../../controls/length.tsx';
@@ -141,7 +142,9 @@ function BatchTotal({ lead, plan }: StageProps) {
       <Table>
         {lines.map(({ order, line }) => (
           <tr key={line.id}>
-            <th scope="row">{order.name}</th>
+            <th scope="row">
+              <Link to={`/print/order/${order.id}`}>{order.name}</Link>
+            </th>
             <td className="number reading">{line.quantity} units</td>
             <td className="number">
               <strong>

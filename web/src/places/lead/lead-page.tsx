@@ -234,7 +234,8 @@ function LeadHead({ lead, plan, view, units, onUnit }: LeadHeadProps) {
     <div className="page-head">
       <h1>{lead.record.name}</h1>
       <span className="soft">
-        {plan.ends[0]!.cable.name}, {endsInWords(plan.ends.map(({ connector }) => connector))}, {lengthInWords(lead.record)}
+        {plan.ends[0]!.cable.name}, {endsInWords(plan.ends.map(({ connector }) => connector))},{' '}
+        {lengthInWords(lead.record)}
       </span>
       <div className="actions">
         <UndoButton />

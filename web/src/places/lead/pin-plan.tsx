@@ -21,6 +21,7 @@ import {
 } from '@dnd-kit/core';
 import { NativeSelect } from '@mantine/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { VerdictMark } from '../../controls/verdict.tsx';
 import { wirePaint } from '../../drawing/wire-colour.ts';
 import type { StageProps } from './stage-props.ts';
@@ -109,7 +110,8 @@ export function PinPlan(props: StageProps) {
         </div>
       </DndContext>
       <p className="soft">
-        Drag a conductor on to a contact, or choose its contact in the list. Colours are those of the cable.
+        Drag a conductor on to a contact, or choose its contact in the list. Colours are those of the cable.{' '}
+        <Link to={`/print/wires/lead/${lead.record.id}`}>Wire list, to print</Link>
       </p>
     </section>
   );

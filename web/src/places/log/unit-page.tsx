@@ -66,6 +66,9 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
           <Button component={Link} to={`/print/traveller/${unit.id}`} variant="default">
             Traveller
           </Button>
+          <Button component={Link} to={`/print/wires/${unit.id}`} variant="default">
+            Wire list
+          </Button>
           {progress.finished && progress.scrapped === null && <CameBack unit={unit} />}
           <Button component={Link} to={`/prove/${unit.orderId}`} variant="default">
             Proofs of its order

@@ -54,6 +54,9 @@ export function BatchPage() {
           {order.name}, {line.quantity} {line.quantity === 1 ? 'unit' : 'units'}
         </span>
         <div className="actions">
+          <Button component={Link} to={`/print/order/${order.id}`} variant="default">
+            Pick and cut list
+          </Button>
           <Button component={Link} to={`/print/labels/${order.id}`} variant="default">
             Labels of the order
           </Button>

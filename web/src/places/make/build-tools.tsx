@@ -82,6 +82,9 @@ function More({ view: { unit }, step, voice, onSetAside }: BuildToolsProps) {
         <Menu.Item component={Link} to={`/print/traveller/${unit.id}`}>
           Traveller on paper
         </Menu.Item>
+        <Menu.Item component={Link} to={`/print/wires/${unit.id}`}>
+          Wire list
+        </Menu.Item>
         <Menu.Item onClick={() => onSetAside('Set aside at the bench')}>Set this unit aside</Menu.Item>
         <Menu.Divider />
         <Menu.Item
