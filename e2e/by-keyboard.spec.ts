@@ -84,6 +84,8 @@ test('a newcomer, in an empty shop: one lead from its start to its label, by key
     await tabTo(desk, name);
     await desk.keyboard.press('Enter');
   };
+  await tabTo(desk, /How long/);
+  await desk.keyboard.type('2 m');
   await go(/^Make the lead/);
   await expect(desk.getByText('Every part goes together.')).toBeVisible();
   await go(/^Build /);
@@ -99,5 +101,5 @@ test('a newcomer, in an empty shop: one lead from its start to its label, by key
   await buildUntil(desk, /is finished$/);
   await go(/Label/);
   await expect(heading(desk)).toHaveText(/^Label of /);
-  await expect(desk.getByRole('img', { name: /^OS-|^[A-Z]+-0001/ }).first()).toBeVisible();
+  await expect(desk.getByRole('img', { name: /^B1-0001/ }).first()).toBeVisible();
 });

@@ -81,7 +81,7 @@ test('wire list, pick and cut list: found where they are wanted, on one sheet ea
   await expect(desk.getByRole('heading', { name: /^Wire list of .*OS-0001$/ })).toBeVisible();
   await expectAccessible(desk);
   expect(await pagesOf(await printed(desk))).toHaveLength(1);
-  await openPlace(desk, 'Bench');
+  await desk.goto('/');
   await desk.getByRole('link', { name: 'pick and cut list' }).first().click();
   await expect(desk.getByRole('heading', { name: /^Pick and cut list of / })).toBeVisible();
   await expect(desk.getByText(/^Tools:/)).toBeVisible();

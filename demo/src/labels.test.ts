@@ -34,7 +34,7 @@ test('a label says what a lead is, how long in both units, and how far it was pr
   expect(whole).toMatchObject({
     serial: 'OS-0001',
     length: '3.4 m',
-    inches: '133.858"',
+    inches: '11 ft 1.9 in',
     colour: '',
     polarity: '',
     end: '',

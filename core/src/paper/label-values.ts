@@ -4,7 +4,7 @@ import { lengthColour } from '../house/length-colour.ts';
 import type { FrozenPlan } from '../plan/frozen-plan.ts';
 import { shownPlan } from '../plan/shown-plan.ts';
 import { levelReached } from '../prove/proof-level.ts';
-import { formatInches, formatMillimetres } from '../quantity/length.ts';
+import { formatImperial, formatMillimetres } from '../quantity/length.ts';
 import type { TimeForm } from '../quantity/time.ts';
 import { formatDay } from '../quantity/time.ts';
 import { checksOfProof } from '../unit/certificate.ts';
@@ -35,7 +35,7 @@ export function labelValues(
     serial,
     name: lead.name,
     length: `${lengthInWords(lead)}${shorter > 0 ? ` less ${formatMillimetres(shorter)} mm` : ''}`,
-    inches: lead.legs.length === 1 ? formatInches(lead.legs[0]!.finishedLength, 1e-3) : '',
+    inches: lead.legs.length === 1 ? formatImperial(lead.legs[0]!.finishedLength, 1e-3) : '',
     colour: colourOf(plan, end),
     polarity: polarityOf(plan),
     date: formatDay(progress.proofs.at(-1)?.at ?? at, times),

@@ -139,6 +139,10 @@ function formatFeet(metres: number): string {
   return `${sign}${Math.floor(tenths / 120)} ft ${(tenths % 120) / 10} in`;
 }
 
+/** A length as it is said in feet and inches: inches of a short one, feet and inches from 2 m on. */
+export const formatImperial = (metres: number, tolerance: number): string =>
+  Math.abs(metres) >= long ? formatFeet(metres) : formatInches(metres, tolerance);
+
 /** The same length in the other figure that a person may prefer: mm first or inch first, both always shown. */
 export function formatLength(
   metres: number,
@@ -147,6 +151,6 @@ export function formatLength(
   const { first = 'mm', tolerance = 0.1e-3, digits = 1 } = options;
   const isLong = Math.abs(metres) >= long;
   const metric = isLong ? formatMetres(metres) : `${formatMillimetres(metres, digits)} mm`;
-  const imperial = isLong ? formatFeet(metres) : formatInches(metres, tolerance);
+  const imperial = formatImperial(metres, tolerance);
   return first === 'mm' ? `${metric} (${imperial})` : `${imperial} (${metric})`;
 }

@@ -18,7 +18,7 @@ export function StockPreview({ stock }: { readonly stock: LabelStock }) {
     serial: 'B1-0042',
     name: 'Marine radio feed line',
     length: '3.4 m',
-    inches: '133.858"',
+    inches: '11 ft 1.9 in',
     colour: 'yellow ring',
     polarity: '',
     date: formatDay(new Date().toISOString(), times),

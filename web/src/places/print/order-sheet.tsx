@@ -4,6 +4,7 @@ import { asCutOff } from '@gorvane/core/quantity/made.ts';
 import type { PickList, PickRow, PlannedLine } from '@gorvane/core/stock/pick-list.ts';
 import { pickList } from '@gorvane/core/stock/pick-list.ts';
 import { cutList } from '@gorvane/core/thread/cut-list.ts';
+import { leadCable } from '@gorvane/core/lead/lead-cable.ts';
 import { liesThere } from '@gorvane/core/lead/lying.ts';
 import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty.tsx';
@@ -53,7 +54,7 @@ function Planned({ order }: { readonly order: Order }) {
         <ResultActions data={() => pickData(order, list)} />
         <Link to="/">Back to Bench</Link>
       </div>
-      <article className="certificate">
+      <article className="certificate order-sheet">
         <header>
           <div>
             <h1>Pick and cut list of {order.name}</h1>
@@ -123,10 +124,14 @@ function Cut({ lines }: { readonly lines: readonly PlannedLine[] }) {
             ]}
             label={`To cut for ${plan.lead.name}`}
           >
-            {(liesThere(plan.lead) ? [] : plan.cuts).map(({ pieceId, cut, offTheReel }) => (
+            {(liesThere(plan.lead) ? [] : plan.cuts).map(({ pieceId, cableId, cut, offTheReel }) => (
               <tr key={pieceId}>
                 <Tick />
-                <th scope="row">{plan.cuts.length > 1 ? pieceId : plan.ends[0]!.cable.name}</th>
+                <th scope="row">
+                  {plan.cuts.length > 1
+                    ? `${pieceId}, ${leadCable(plan.lead, cableId).name}`
+                    : leadCable(plan.lead, cableId).name}
+                </th>
                 <td className="number">
                   <Length metres={offTheReel.value} cable />
                 </td>

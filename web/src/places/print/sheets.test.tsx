@@ -16,7 +16,7 @@ describe('the wire list', () => {
       within(head!)
         .getAllByRole('columnheader')
         .map(({ textContent }) => textContent),
-    ).toEqual(['Cable', 'Conductor', 'Pair', 'End A', 'End B', 'End C', 'With it']);
+    ).toEqual(['Cable', 'Conductor', 'End A', 'End B', 'End C', 'With it']);
     const cells = rows.map((row) =>
       within(row)
         .getAllByRole('cell')
@@ -25,7 +25,6 @@ describe('the wire list', () => {
     expect(cells[1]).toEqual([
       'cable B',
       'shield',
-      '',
       'sleeve',
       'sleeve',
       '',

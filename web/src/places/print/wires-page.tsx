@@ -63,7 +63,7 @@ function Wires({ title, lead, back }: WiresProps) {
   const head = [
     ...(lead.pieces.length > 1 ? ['Cable'] : []),
     'Conductor',
-    'Pair',
+    ...(hasPairs(rows) ? ['Pair'] : []),
     ...lead.ends.map(({ name }) => `End ${name}`),
     'With it',
   ];
@@ -75,7 +75,7 @@ function Wires({ title, lead, back }: WiresProps) {
           data={() => ({
             name: `Wire list ${title}`,
             header: head,
-            rows: rows.map((row) => cellsOf(lead, row)),
+            rows: rows.map((row) => cellsOf(lead, row, hasPairs(rows))),
           })}
         />
         {back}
@@ -92,7 +92,7 @@ function Wires({ title, lead, back }: WiresProps) {
         <Table head={head} label="Wire list">
           {rows.map((row) => (
             <tr key={`${row.pieceId} ${row.conductor.id}`}>
-              {cellsOf(lead, row).map((cell, column) => (
+              {cellsOf(lead, row, hasPairs(rows)).map((cell, column) => (
                 <td key={column}>
                   {head[column] === 'Conductor' && <Swatch row={row} />}
                   {head[column]!.startsWith('End ') ? <strong className="reading">{cell}</strong> : cell}
@@ -123,12 +123,18 @@ function Swatch({ row: { conductor } }: { readonly row: WireRow }) {
   );
 }
 
-function cellsOf(lead: Lead, { pieceId, conductor, at, joined, shares }: WireRow): string[] {
+const hasPairs = (rows: readonly WireRow[]) => rows.some(({ conductor }) => conductor.pair !== null);
+
+function cellsOf(
+  lead: Lead,
+  { pieceId, conductor, at, joined, shares }: WireRow,
+  withPairs: boolean,
+): string[] {
   const cable = lead.pieces.find(({ id }) => id === pieceId)!;
   return [
     ...(lead.pieces.length > 1 ? [cable.id] : []),
     conductor.label,
-    conductor.pair === null ? '' : String(conductor.pair),
+    ...(withPairs ? [conductor.pair === null ? '' : String(conductor.pair)] : []),
     ...at.map((contact) => (contact === undefined ? '' : (contact ?? 'spare'))),
     [
       ...joined.map((name) => `joined to ${name}`),
