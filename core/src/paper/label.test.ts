@@ -29,7 +29,9 @@ describe('the text of a label', () => {
   test('what stands around an empty field goes with it', () => {
     const text = '{length} ({inches}), {serial}';
     expect(labelLines(text, values)).toEqual(['3.4 m, B1-0007']);
-    expect(labelLines(text, { ...values, inches: '11 ft 1.9 in' })).toEqual(['3.4 m (11 ft 1.9 in), B1-0007']);
+    expect(labelLines(text, { ...values, inches: '11 ft 1.9 in' })).toEqual([
+      '3.4 m (11 ft 1.9 in), B1-0007',
+    ]);
   });
 
   test('a name with a comma stays whole', () => {

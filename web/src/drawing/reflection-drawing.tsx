@@ -2,6 +2,8 @@ import { decimated } from '@gorvane/core/line/decimate.ts';
 import type { Reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
+import { useElementSize } from '@mantine/hooks';
+import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
 import { niceTicks } from '../controls/nice-ticks.ts';
 import './drawing.css';
 
@@ -15,104 +17,154 @@ interface ReflectionDrawingProps {
   readonly ends: readonly string[];
 }
 
-const width = 760;
-const left = 54;
+/** Room beside the curves, pixels: the run below lies to the same scale. */
+const left = 66;
 const right = 20;
-const top = 12;
-const chart = 190;
-const run = top + chart + 64;
+const chartHeight = 230;
+const runHeight = 86;
+const run = 36;
+
+const tick = { fill: 'var(--soft)', fontSize: 13 };
 
 /** Impedance against distance, and the run below it to the same scale, with numbered pins at the events. */
 export function ReflectionDrawing({ trace, findings, length, reference, ends }: ReflectionDrawingProps) {
+  const { ref, width: measured } = useElementSize();
+  const width = measured || 760;
   const from = -0.06 * length;
   const to = 1.14 * length;
   const x = (metres: number) => left + ((metres - from) / (to - from)) * (width - left - right);
   const [low, high] = [0, 2.5 * reference];
-  const y = (ohms: number) =>
-    top + chart - ((Math.min(high, Math.max(low, ohms)) - low) / (high - low)) * chart;
-  const pathOf = (values: Float64Array) =>
-    decimated(values, 600)
-      .filter((n) => trace.distances[n]! >= from && trace.distances[n]! <= to)
-      .map((n) => `${x(trace.distances[n]!).toFixed(1)} ${y(values[n]!).toFixed(1)}`)
-      .join(' ');
-  const words = findings.map(
-    ({ distance, causes, expected }, n) =>
-      `${n + 1}: ${formatMetres(Math.max(0, distance))}, ${expected ? 'usual' : causes.map(({ kind }) => kind).join(' or ')}`,
-  );
   return (
-    <svg
-      className="drawing"
-      viewBox={`0 0 ${width} ${run + 54}`}
-      role="img"
-      aria-label={`Impedance against distance. ${words.length === 0 ? 'No events' : words.join('; ')}`}
-    >
-      {niceTicks(low, high).map((ohms) => (
-        <g key={ohms}>
-          <line x1={left} x2={width - right} y1={y(ohms)} y2={y(ohms)} stroke="var(--line)" />
-          <text x={left - 8} y={y(ohms) + 4} textAnchor="end" fontSize="12">
-            {ohms}
-          </text>
-        </g>
-      ))}
-      <text x={left + 4} y={top + 12} fontSize="12">
-        ohm
-      </text>
-      <line
-        x1={left}
-        x2={width - right}
-        y1={y(reference)}
-        y2={y(reference)}
-        stroke="var(--copper)"
-        strokeDasharray="6 4"
-      />
-      <polyline
-        points={pathOf(trace.apparent)}
-        fill="none"
-        stroke="var(--soft)"
-        strokeWidth="1.2"
-        strokeDasharray="2 3"
-      />
-      <polyline points={pathOf(trace.local)} fill="none" stroke="var(--ink)" strokeWidth="1.8" />
-      {niceTicks(0, length, 8)
-        .filter((metres) => metres <= to)
-        .map((metres) => (
-          <text key={metres} x={x(metres)} y={top + chart + 18} textAnchor="middle" fontSize="12">
-            {formatMetres(metres)}
-          </text>
+    <div ref={ref} className="measured">
+      <LineChart
+        width={width}
+        height={chartHeight}
+        data={pointsOf(trace, from, to)}
+        margin={{ top: 12, right, bottom: 4, left: 0 }}
+        title="Impedance against distance"
+        desc="Arrow keys read it point by point; the places below are numbered as in the table."
+      >
+        <CartesianGrid stroke="var(--line)" vertical={false} />
+        <XAxis
+          dataKey="at"
+          type="number"
+          domain={[from, to]}
+          ticks={niceTicks(0, length, 8).filter((metres) => metres <= to)}
+          tickFormatter={formatMetres}
+          stroke="var(--soft)"
+          tick={tick}
+          height={26}
+          allowDataOverflow
+        />
+        <YAxis
+          domain={[low, high]}
+          ticks={[...niceTicks(low, high)]}
+          stroke="var(--soft)"
+          tick={tick}
+          width={left}
+          unit=" ohm"
+          allowDataOverflow
+        />
+        <Tooltip
+          isAnimationActive={false}
+          labelFormatter={(metres) => formatMetres(Number(metres))}
+          formatter={(ohms) => `${Number(ohms).toFixed(1)} ohm`}
+          contentStyle={{
+            background: 'var(--paper)',
+            border: '1px solid var(--copper)',
+            color: 'var(--ink)',
+          }}
+        />
+        <ReferenceLine y={reference} stroke="var(--copper)" strokeDasharray="6 4" />
+        {findings.map((finding, n) => (
+          <ReferenceLine
+            key={n}
+            x={placeOf(finding, length)}
+            stroke={toneOf(finding)}
+            strokeDasharray="3 3"
+          />
         ))}
-      <rect x={x(0)} y={run - 7} width={x(length) - x(0)} height={14} className="jacket" />
-      <rect x={x(0) - 16} y={run - 11} width={18} height={22} className="body-metal" />
-      <rect x={x(length) - 2} y={run - 11} width={18} height={22} className="body-metal" />
-      <text x={x(0) - 16} y={run + 30} fontSize="13">
-        {ends[0]}
-      </text>
-      <text x={x(length) + 16} y={run + 30} fontSize="13" textAnchor="end">
-        {ends[1]}
-      </text>
-      {findings.map((finding, n) => (
-        <Pin key={n} finding={finding} number={n + 1} x={x} length={length} />
-      ))}
-    </svg>
+        <Line
+          dataKey="apparent"
+          name="as a reflectometer shows it"
+          stroke="var(--soft)"
+          strokeWidth={1.2}
+          strokeDasharray="2 3"
+          dot={false}
+          isAnimationActive={false}
+        />
+        <Line
+          dataKey="local"
+          name="impedance there"
+          stroke="var(--ink)"
+          strokeWidth={1.8}
+          dot={false}
+          isAnimationActive={false}
+        />
+      </LineChart>
+      <svg
+        className="drawing"
+        width={width}
+        height={runHeight}
+        viewBox={`0 0 ${width} ${runHeight}`}
+        role="img"
+        aria-label={`The run to the same scale. ${wordsOf(findings)}`}
+      >
+        <rect x={x(0)} y={run - 7} width={x(length) - x(0)} height={14} className="jacket" />
+        <rect x={x(0) - 16} y={run - 11} width={18} height={22} className="body-metal" />
+        <rect x={x(length) - 2} y={run - 11} width={18} height={22} className="body-metal" />
+        <text x={x(0) - 16} y={run + 30} fontSize="13">
+          {ends[0]}
+        </text>
+        <text x={x(length) + 16} y={run + 30} fontSize="13" textAnchor="end">
+          {ends[1]}
+        </text>
+        {findings.map((finding, n) => (
+          <Pin key={n} finding={finding} number={n + 1} x={x} length={length} />
+        ))}
+      </svg>
+    </div>
   );
 }
 
-/** A numbered pin from the trace down to its place on the run; a bar over the run for how far it may be off, or how long it is. */
-function Pin({
-  finding: { distance, uncertainty, until, expected },
-  number,
-  x,
-  length,
-}: {
+/** What is drawn of a trace between two places, metres. */
+function pointsOf({ distances, apparent, local }: Reflectogram, from: number, to: number) {
+  const places = new Set([...decimated(apparent, 600), ...decimated(local, 600)]);
+  return [...places]
+    .sort((a, b) => a - b)
+    .filter((n) => distances[n]! >= from && distances[n]! <= to)
+    .map((n) => ({ at: distances[n]!, apparent: apparent[n]!, local: local[n]! }));
+}
+
+function wordsOf(findings: readonly ReflectionFinding[]): string {
+  if (findings.length === 0) return 'No events';
+  return findings
+    .map(
+      ({ distance, causes, expected }, n) =>
+        `${n + 1}: ${formatMetres(Math.max(0, distance))}, ${expected ? 'usual' : causes.map(({ kind }) => kind).join(' or ')}`,
+    )
+    .join('; ');
+}
+
+const placeOf = ({ distance }: ReflectionFinding, length: number) =>
+  Math.min(1.1 * length, Math.max(0, distance));
+const toneOf = ({ expected }: ReflectionFinding) => (expected ? 'var(--soft)' : 'var(--out)');
+
+interface PinProps {
   readonly finding: ReflectionFinding;
   readonly number: number;
   readonly x: (metres: number) => number;
   readonly length: number;
-}) {
-  const at = Math.min(1.1 * length, Math.max(0, distance));
-  const tone = expected ? 'var(--soft)' : 'var(--out)';
+}
+
+/** A numbered pin from the curves down to its place on the run; a bar over the run for how far it may be off, or how long it is. */
+function Pin({ finding, number, x, length }: PinProps) {
+  const { uncertainty, until } = finding;
+  const at = placeOf(finding, length);
+  const tone = toneOf(finding);
   return (
     <g>
-      <line x1={x(at)} x2={x(at)} y1={top} y2={run - 10} stroke={tone} strokeDasharray="3 3" />
+      <line x1={x(at)} x2={x(at)} y1={0} y2={run - 10} stroke={tone} strokeDasharray="3 3" />
       <rect
         x={x(Math.max(0, at - uncertainty))}
         y={run - 9}
