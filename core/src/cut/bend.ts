@@ -1,3 +1,4 @@
+import { bendWords } from '../words/bend.ts';
 import { decimalOf } from '../quantity/number.ts';
 import { bendRadius } from '../cable/body.ts';
 import type { LayeredCable } from '../cable/cable.ts';
@@ -43,17 +44,19 @@ export function bendProblems(lead: Lead, cable: LayeredCable): string[] {
   return sorted.flatMap((bend, index) => {
     const problems: string[] = [];
     if (bend.radius < least - 1e-9)
-      problems.push(
-        `Bend ${index + 1}: radius ${mm(bend.radius)}; ${cable.name} takes no less than ${mm(least)}.`,
-      );
+      problems.push(bendWords.tooSharp(index + 1, mm(bend.radius), cable.name, mm(least)));
     const before = index === 0 ? 0 : sorted[index - 1]!.at + setbackOf(sorted[index - 1]!);
     if (bend.at - setbackOf(bend) - before < straight)
       problems.push(
-        `Bend ${index + 1}: only ${mm(Math.max(0, bend.at - setbackOf(bend) - before))} straight before it; expected ${mm(straight)}.`,
+        bendWords.tooCloseBefore(
+          index + 1,
+          mm(Math.max(0, bend.at - setbackOf(bend) - before)),
+          mm(straight),
+        ),
       );
     if (index === sorted.length - 1 && total - bend.at - setbackOf(bend) < straight)
       problems.push(
-        `Bend ${index + 1}: only ${mm(Math.max(0, total - bend.at - setbackOf(bend)))} straight after it; expected ${mm(straight)}.`,
+        bendWords.tooCloseAfter(index + 1, mm(Math.max(0, total - bend.at - setbackOf(bend))), mm(straight)),
       );
     return problems;
   });

@@ -12,9 +12,6 @@ export interface Rejection {
 /** A bead differs from its class curve by about a quarter: so much less rejection is still the same stack, dB. */
 export const rejectionSpread = 3;
 
-/** How a stack is measured: in the system that its rejection is stated for. */
-export const rejectionFixture = `the shield clipped on either side of the stack into two 50-ohm ports in series (${commonModeImpedance} ohm)`;
-
 export const chokesOf = ({ extraParts }: Lead): Choke[] =>
   extraParts.filter((extra) => extra.kind === 'choke');
 

@@ -1,3 +1,14 @@
+import {
+  conductorInWords,
+  contactFixingWords,
+  dielectricInWords,
+  ferruleOverBraidWords,
+  ferruleOverStemWords,
+  gripWords,
+  jacketThroughWords,
+  takesSolderWords,
+} from '../words/clearance.ts';
+import { dieWords } from '../words/die.ts';
 import { braidMetal, shieldThickness } from '../cable/braid.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
@@ -29,14 +40,11 @@ export function jacketThrough(
 ): FitCheck {
   return judgeClearance({
     id,
-    label: `Jacket through the ${part}`,
     hole: holeTerm(input, name),
     shaft: cableTerm('jacket diameter', input.cable.jacket.diameter),
     free: 0.1 * mm,
     loose,
-    tooTight: `The ${part} will not go on the jacket: choose the connector for this cable size.`,
-    tight: `The ${part} goes on with a push and may roll the jacket back: turn it as it goes.`,
-    tooLoose: `The ${part} is for a thicker cable and will not hold this jacket.`,
+    ...jacketThroughWords(part),
   });
 }
 
@@ -56,25 +64,19 @@ export function ferruleChecks(input: EndInput): FitCheck[] {
   return [
     judgeClearance({
       id: 'ferrule',
-      label: 'Ferrule over braid and stem',
       hole: holeTerm(input, 'ferruleBore'),
       shaft: braidOnStem(input),
       free: 0.1 * mm,
       loose: 1 * mm + 0.1 * featureValue(input.card, 'ferruleBore'),
-      tooTight: 'The ferrule will not pass over the braid on the stem.',
-      tight: 'The ferrule takes the braid with it: hold the braid flat while it goes over.',
-      tooLoose: 'The ferrule crimps air: the braid will not be held.',
+      ...ferruleOverBraidWords,
     }),
     judgeClearance({
       id: 'ferrule-length',
-      label: 'Ferrule over the stem, onto the jacket',
       hole: length,
       shaft: stem,
       free: 1 * mm,
       loose: 14 * mm,
-      tooTight: 'The ferrule is shorter than the stem: braid stays bare.',
-      tight: `The ferrule covers only ${cover} mm of jacket: little relief.`,
-      tooLoose: 'The ferrule is much longer than the stem: it is another connector’s.',
+      ...ferruleOverStemWords(cover),
     }),
   ];
 }
@@ -89,14 +91,11 @@ export function dielectricIn(
   const { cable } = input;
   return judgeClearance({
     id: 'dielectric',
-    label: `Dielectric in the ${part}`,
     hole: holeTerm(input, name),
     shaft: cableTerm(cable.foil ? 'dielectric with foil' : 'dielectric diameter', overFoil(cable)),
     free: 0.05 * mm,
     loose,
-    tooTight: `The ${part} will not go over the dielectric: it would peel it.`,
-    tight: `The ${part} goes over the dielectric with a twist; watch that it does not push the dielectric back.`,
-    tooLoose: `The dielectric rattles in the ${part}: the contact is not centred and the match suffers.`,
+    ...dielectricInWords(part),
   });
 }
 
@@ -105,17 +104,11 @@ export function conductorIn(input: EndInput, name: FeatureName, part: string, lo
   const { conductor } = input.cable;
   return judgeClearance({
     id: 'conductor',
-    label: `Conductor in the ${part}`,
     hole: holeTerm(input, name),
     shaft: cableTerm('conductor diameter', conductor.diameter),
     free: 0.02 * mm,
     loose,
-    tooTight: `The conductor will not enter the ${part}.`,
-    tight:
-      conductor.strands > 1
-        ? 'Twist the strands tight, or one stays outside.'
-        : 'The conductor enters only when it is straight and free of burr.',
-    tooLoose: `The ${part} is for a thicker conductor and will not hold this one.`,
+    ...conductorInWords(part, conductor.strands > 1),
   });
 }
 
@@ -130,13 +123,13 @@ export function contactFixing({
 } {
   const { pinDie } = connector;
   if (contents.contact !== 'crimp' || pinDie === null)
-    return { how: 'solder', why: 'It is made to be soldered.' };
+    return { how: 'solder', why: contactFixingWords.madeForSolder };
   if (house.practice.centreContact === 'solder')
-    return { how: 'solder', why: 'House practice solders contacts.' };
+    return { how: 'solder', why: contactFixingWords.housePractice };
   const nearest = nearestDie(pinDie, house.dies);
   if (nearest === undefined || Math.abs(nearest - pinDie) > dieTolerance + 1e-8)
-    return { how: 'solder', why: 'The shop has no exact die for it.' };
-  return { how: 'crimp', why: 'It is made to be crimped, and the shop has its die.' };
+    return { how: 'solder', why: contactFixingWords.noDie };
+  return { how: 'crimp', why: contactFixingWords.madeForCrimp };
 }
 
 /** The dies that this end needs, from what the shop has. */
@@ -146,10 +139,10 @@ export function dieChecks(input: EndInput): FitCheck[] {
     connector.ferruleDie === null
       ? []
       : [
-          judgeDie('ferrule-die', 'Die for the ferrule', connector.ferruleDie, house.dies),
+          judgeDie('ferrule-die', dieWords.forFerrule, connector.ferruleDie, house.dies),
           judgeClosing({
             id: 'ferrule-closing',
-            label: 'Die closes on the ferrule',
+            label: dieWords.closesOnFerrule,
             metal: ferruleMetal(input),
             die: connector.ferruleDie,
             on: 'ferrule',
@@ -159,10 +152,10 @@ export function dieChecks(input: EndInput): FitCheck[] {
     connector.pinDie === null || contactFixing(input).how === 'solder'
       ? []
       : [
-          judgeDie('pin-die', 'Die for the contact', connector.pinDie, house.dies),
+          judgeDie('pin-die', dieWords.forContact, connector.pinDie, house.dies),
           judgeClosing({
             id: 'pin-closing',
-            label: 'Die closes on the contact',
+            label: dieWords.closesOnContact,
             metal:
               ringArea(featureValue(input.card, 'pinOutside'), featureValue(input.card, 'pinBore')) +
               conductorMetal(input.cable),
@@ -189,17 +182,13 @@ export function solderingCheck(input: EndInput, what: 'shell' | 'shield'): FitCh
   const metal = what === 'shell' ? connector.plating : shield;
   return {
     id: `solder-${what}`,
-    label: what === 'shell' ? 'Shell takes solder' : 'Shield takes solder',
+    label: takesSolderWords.label[what],
     verdict: refuses ? 'does not fit' : badly ? 'tight' : 'fits',
     kind: 'yes or no',
     about: 'part',
     one: `${what}: ${metal}`,
     other: 'solder',
-    consequence: refuses
-      ? 'Aluminium takes no solder: choose a crimped or clamped end.'
-      : badly
-        ? 'Nickel takes solder badly: file the rims of the holes bright and use flux, or choose a silver-plated shell.'
-        : '',
+    consequence: refuses ? takesSolderWords.aluminium : badly ? takesSolderWords.nickel : '',
   };
 }
 
@@ -214,16 +203,11 @@ export function biteCheck(input: EndInput, name: FeatureName, part: string, over
     id: 'bite',
     kind: 'measured',
     about: 'part',
-    label: `Grip of the ${part}`,
+    label: gripWords.label(part),
     verdict,
     hole,
     shaft,
     margin: -bite,
-    consequence:
-      verdict === 'fits'
-        ? ''
-        : bite <= 0.15 * mm
-          ? `The ${part} has hardly anything to bite: the cable pulls out.`
-          : `The ${part} cuts deep: it turns hard and may tear what it bites.`,
+    consequence: verdict === 'fits' ? '' : bite <= 0.15 * mm ? gripWords.hardly(part) : gripWords.deep(part),
   };
 }

@@ -1,3 +1,4 @@
+import { clampClosesWords, clampHoldsWords, inContactWords, jacketEntryWords } from '../words/clearance.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
 import type { AnyEndInput } from '../end/end-input.ts';
@@ -27,14 +28,11 @@ const jacketTerm = (input: AnyEndInput) =>
 export function jacketEntry(input: AnyEndInput, part: string): FitCheck {
   return judgeClearance({
     id: 'entry',
-    label: `Jacket through the ${part}`,
     hole: holeTerm(input, 'entryBore'),
     shaft: jacketTerm(input),
     free: 0.1 * mm,
     loose: Infinity,
-    tooTight: `The jacket does not go through the ${part}: take a connector with a larger entry, or a thinner cable.`,
-    tight: `The ${part} goes on hard: turn it as it goes, dry or with a little water.`,
-    tooLoose: '',
+    ...jacketEntryWords(part),
   });
 }
 
@@ -44,26 +42,19 @@ export function clampRange(input: AnyEndInput, part: string): FitCheck[] {
   return [
     judgeClearance({
       id: 'clamp closes',
-      label: `${capital(part)} closes on the jacket`,
       hole: holeTerm(input, 'clampMost'),
       shaft: jacket,
       free: 0.2 * mm,
       loose: Infinity,
-      tooTight: 'It does not close, and the shell does not go home.',
-      tight: 'It closes hard: check that it does not cut the jacket.',
-      tooLoose: '',
+      ...clampClosesWords(part),
     }),
     judgeClearance({
       id: 'clamp holds',
-      label: `${capital(part)} holds the jacket`,
       hole: jacket,
       shaft: holeTerm(input, 'clampLeast'),
       free: 0.2 * mm,
       loose: Infinity,
-      tooTight:
-        'The cable slides in it and the joints take the pull: build the jacket up with shrink, or take the other chuck.',
-      tight: 'It only just grips: a ring of shrink under it helps.',
-      tooLoose: '',
+      ...clampHoldsWords(part),
     }),
   ];
 }
@@ -81,7 +72,6 @@ export function conductorsInContacts(
     const across = insulated && first?.insulation ? first.insulation : bareDiameter(joint);
     return judgeClearance({
       id: `contact ${joint.contact.id}`,
-      label: `${capital(name)} in ${part} ${joint.contact.id}`,
       hole: holeTerm(input, 'contactBore'),
       shaft: cableTerm(
         many
@@ -93,13 +83,7 @@ export function conductorsInContacts(
       ),
       free,
       loose,
-      tooTight: many
-        ? `${joint.conductors.length} conductors do not go into one ${part}: join them to one pigtail, or use a larger connector.`
-        : `The strands do not go into the ${part}; cutting strands off is a defect.`,
-      tight: 'It goes in without solder in it first: seat it dry and feed.',
-      tooLoose: `The ${part} does not close on so thin a conductor: double it back, or use a wire-end ferrule.`,
+      ...inContactWords(name, joint.conductors.length, part, joint.contact.id),
     });
   });
 }
-
-const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);

@@ -1,3 +1,4 @@
+import { dieWords } from '../words/die.ts';
 import type { FitCheck } from './clearance.ts';
 
 /** Part of the hexagon that metal fills when a crimp is sound. Source: crimp practice, 0.85 to 1. */
@@ -38,11 +39,6 @@ export function judgeClosing({ id, label, metal, die, on }: Crimp): FitCheck {
     verdict,
     one: `metal fills ${filled.toFixed(2)} of the hexagon`,
     other: `${sound.least} to ${sound.most.toFixed(2)}`,
-    consequence:
-      verdict === 'fits'
-        ? ''
-        : isFull
-          ? `There is more metal than the die holds: it does not close, or squeezes ears out of the ${on}. Take the next larger die.`
-          : `The die leaves room: it does not press the ${on} tight. Tug it, or take the next smaller die.`,
+    consequence: verdict === 'fits' ? '' : isFull ? dieWords.full(on) : dieWords.loose(on),
   };
 }

@@ -1,3 +1,4 @@
+import { dieWords } from '../words/die.ts';
 import { formatMillimetres } from '../quantity/length.ts';
 import type { FitCheck } from './clearance.ts';
 
@@ -21,12 +22,10 @@ export function judgeDie(id: string, label: string, wanted: number, dies: readon
       verdict: 'does not fit',
       one: 'no die in the shop',
       other: `wanted: hex ${formatMillimetres(wanted, 2)} mm`,
-      consequence: 'The shop has no dies: add them in Stores.',
+      consequence: dieWords.none,
     };
   const margin = nearest - wanted;
   const right = Math.abs(margin) <= dieTolerance + 1e-8;
-  const tooLarge = 'A larger die leaves the crimp loose: the pull test will fail.';
-  const tooSmall = 'A smaller die cuts into the part and can crush what is under it.';
   return {
     ...base,
     kind: 'measured',
@@ -34,6 +33,6 @@ export function judgeDie(id: string, label: string, wanted: number, dies: readon
     hole: term('nearest die in the shop', nearest),
     shaft: { ...term('die wanted', wanted), assumed: true },
     margin,
-    consequence: right ? '' : `No exact die. ${margin > 0 ? tooLarge : tooSmall}`,
+    consequence: right ? '' : margin > 0 ? dieWords.tooLarge : dieWords.tooSmall,
   };
 }

@@ -1,3 +1,14 @@
+import {
+  leadsNowhere,
+  nothingConnected,
+  onTwoContacts,
+  polarityTurned,
+  rolesMeet,
+  secondPairEmpty,
+  shieldMissing,
+  shieldOnShell,
+  splitPair,
+} from '../words/pin-check.ts';
 import { conductorOf } from '../cable/conductors.ts';
 import type { DeviceProfile } from '../house/device.ts';
 import { leadCable } from '../lead/lead-cable.ts';
@@ -20,14 +31,7 @@ export function pinPlanChecks(
   ends: readonly KnownEnd[],
   devices: readonly DeviceProfile[],
 ): PinCheck[] {
-  if (lead.pinPlan.length === 0)
-    return [
-      check(
-        'nothing connected',
-        'wrong',
-        'Nothing is connected: drag a conductor on to a contact, or take the usual plan.',
-      ),
-    ];
+  if (lead.pinPlan.length === 0) return [check('nothing connected', 'wrong', nothingConnected)];
   if (lead.signal === 'radio') return [];
   const nets = roleNets(lead, devices);
   return [
@@ -83,23 +87,16 @@ function netChecks(lead: Lead, { contacts }: Net): PinCheck[] {
       check(
         'no way on',
         'risk',
-        `${where || contacts.map(({ end, contact }) => `end ${end.name} ${contact}`).join(', ')} leads nowhere: its core is on no contact at the other end.`,
+        leadsNowhere(where || contacts.map(({ end, contact }) => `end ${end.name} ${contact}`).join(', ')),
       ),
     ];
   if (roles.length < 2) return [];
   const [first, second] = roles;
   const opposite = opposites.some((pair) => pair.includes(first!) && pair.includes(second!));
-  if (roles.length === 2 && opposite)
-    return [
-      check(
-        'polarity',
-        'wrong',
-        `Polarity is turned over: ${where}. ${lead.signal === 'speaker' ? 'Two loudspeakers of which one is turned cancel the bass.' : lead.signal === 'lighting' ? 'Receivers read garbage or nothing.' : 'Two signals of which one is turned cancel.'} Swap the two cores at one end.`,
-      ),
-    ];
+  if (roles.length === 2 && opposite) return [check('polarity', 'wrong', polarityTurned(where, lead.signal))];
   // Cold on the shield contact of an unbalanced end is a choice, and spoken of elsewhere.
   if (roles.length === 2 && roles.includes('shield') && roles.includes('cold')) return [];
-  return [check('roles meet', 'wrong', `What must stay apart meets: ${where}. Take one of them off.`)];
+  return [check('roles meet', 'wrong', rolesMeet(where))];
 }
 
 function doubles(lead: Lead): PinCheck[] {
@@ -114,7 +111,7 @@ function doubles(lead: Lead): PinCheck[] {
       check(
         'double',
         'wrong',
-        `${connection.conductor} is on two contacts of end ${end.name}: ${lead.pinPlan[other]!.contact} and ${connection.contact}. One core reaches one contact; take one off.`,
+        onTwoContacts(connection.conductor, end.name, [lead.pinPlan[other]!.contact, connection.contact]),
       ),
     ];
   });
@@ -127,31 +124,15 @@ function shieldChecks(lead: Lead, ends: readonly KnownEnd[]): PinCheck[] {
   const onShell = ends.filter((end) => shieldsAt(end).some(({ contact }) => contact.isShell));
   const shell = onShell.map(({ end }) =>
     lead.signal === 'lighting'
-      ? check(
-          'shield on the shell',
-          'wrong',
-          `The screen is on the shell at end ${end.name}: it goes to contact 1 only. On the shell it joins the building's earth to the data common, and the loop hums or burns.`,
-        )
-      : check(
-          'shield on the shell',
-          'risk',
-          `The shield is on the shell at end ${end.name}: it can make a loop through the chassis. Usual is contact 1 only.`,
-        ),
+      ? check('shield on the shell', 'wrong', shieldOnShell.lighting(end.name))
+      : check('shield on the shell', 'risk', shieldOnShell.other(end.name)),
   );
   const hasShield = lead.pieces.some(({ cableId }) => {
     const cable = leadCable(lead, cableId);
     return cable.structure === 'coax' || cable.shield !== null;
   });
   if (lead.signal === 'speaker') return shell;
-  if (!hasShield)
-    return [
-      ...shell,
-      check(
-        'shield missing',
-        'risk',
-        'The cable has no shield: it picks up hum and interference on any length.',
-      ),
-    ];
+  if (!hasShield) return [...shell, check('shield missing', 'risk', shieldMissing.inCable)];
   const without = ends.filter((end) => shieldsAt(end).length === 0);
   const one = without.length > 0 && without.length < ends.length;
   return [
@@ -161,8 +142,8 @@ function shieldChecks(lead: Lead, ends: readonly KnownEnd[]): PinCheck[] {
         'shield missing',
         one && lead.signal !== 'unbalanced' ? 'note' : 'wrong',
         one && lead.signal !== 'unbalanced'
-          ? `The shield is open at end ${end.name}: it breaks a hum loop; phantom power and unbalanced gear need it at both ends.`
-          : `The shield is not connected at end ${end.name}: there is no return${lead.signal === 'unbalanced' ? ' for the signal' : ''}, and it hums.`,
+          ? shieldMissing.openAtOne(end.name)
+          : shieldMissing.notConnected(end.name, lead.signal === 'unbalanced'),
       ),
     ),
   ];
@@ -187,15 +168,7 @@ function pairChecks(lead: Lead, devices: readonly DeviceProfile[]): PinCheck[] {
   return opposites.flatMap(([plus, minus]) => {
     const [a, b] = [pairOf(plus), pairOf(minus)];
     const split = [...a].some((pair) => pair !== null && b.size > 0 && !b.has(pair));
-    return split
-      ? [
-          check(
-            'split pair',
-            'wrong',
-            `${plus} and ${minus} run on cores of different pairs: it tests through by continuity and fails in use. Move both on to one pair.`,
-          ),
-        ]
-      : [];
+    return split ? [check('split pair', 'wrong', splitPair(plus, minus))] : [];
   });
 }
 
@@ -210,11 +183,5 @@ function lightingChecks(lead: Lead, ends: readonly KnownEnd[], nets: readonly Ne
     contacts.some(({ role }) => role === 'data 2+' || role === 'data 2-'),
   );
   if (!all || second) return [];
-  return [
-    check(
-      'second pair',
-      'note',
-      'The second pair is left empty: it is part of the standard pinout, and testers look for it.',
-    ),
-  ];
+  return [check('second pair', 'note', secondPairEmpty)];
 }

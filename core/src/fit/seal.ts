@@ -1,3 +1,4 @@
+import { sealWords } from '../words/seal.ts';
 import type { House } from '../house/house.ts';
 import type { Lead } from '../lead/lead.ts';
 import { shrinkOverlap } from './heat-shrink.ts';
@@ -21,7 +22,7 @@ export function sealFor(environment: Lead['environment'], jacket: number, house:
       shrink: 'plain',
       tape: false,
       overlap: shrinkOverlap(jacket),
-      why: 'Indoors it is relief only.',
+      why: sealWords.indoor,
     };
   const practice = house.practice.weatherSeal;
   const wet = environment === 'buried' || environment === 'marine';
@@ -31,6 +32,6 @@ export function sealFor(environment: Lead['environment'], jacket: number, house:
     shrink: tapeOnly ? 'none' : 'adhesive',
     tape: both || tapeOnly,
     overlap: Math.max(shrinkOverlap(jacket), leastOverlap[environment]),
-    why: `House practice for ${environment === 'marine' ? 'work at sea' : `${environment} work`}.`,
+    why: sealWords.practice(environment),
   };
 }

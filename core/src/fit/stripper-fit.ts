@@ -1,3 +1,4 @@
+import { stripperFitWords } from '../words/stripper-fit.ts';
 import type { LayeredCable } from '../cable/cable.ts';
 import { grippedAt } from '../end/end-stripper.ts';
 import type { House } from '../house/house.ts';
@@ -35,7 +36,7 @@ export function stripperFindings(
         {
           verdict: 'does not fit',
           layer: null,
-          text: `It takes ${mm(takes.least)} to ${mm(takes.most)}; this cable is ${mm(gripped)}.`,
+          text: stripperFitWords.takes(mm(takes.least), mm(takes.most), mm(gripped)),
         },
       ];
   return [...size, ...cutFindings(stripper, strip)];
@@ -107,7 +108,7 @@ function coringFinding({ depth }: StripperOf<'coring tool'>, strip: StripPlan): 
     {
       verdict: 'does not fit',
       layer: 'dielectric',
-      text: `It cores ${mm(depth)} deep; this connector wants ${mm(least)} to ${mm(most)}.`,
+      text: stripperFitWords.cores(mm(depth), mm(least), mm(most)),
     },
   ];
 }
@@ -119,16 +120,18 @@ export function stripperFit(
 ): FitCheck {
   const owned = house.strippers.some(({ id }) => id === stripper.id);
   const findings = stripperFindings(stripper, strip, cable);
-  const missing = `No ${stripper.kind} for this cable in Stores: add yours there, or borrow one.`;
   const worst = findings.some(({ verdict }) => verdict === 'does not fit') ? 'does not fit' : 'tight';
   return {
     id: 'stripper',
-    label: 'Stripped with what is in Stores',
+    label: stripperFitWords.label,
     about: 'tool',
     kind: 'yes or no',
     verdict: !owned ? 'does not fit' : findings.length === 0 ? 'fits' : worst,
     one: stripper.name,
     other: `${grippedAt(cable) === cable.jacket.diameter ? 'jacket' : 'tube'} of ${mm(grippedAt(cable))}`,
-    consequence: [...(owned ? [] : [missing]), ...findings.map(({ text }) => text)].join(' '),
+    consequence: [
+      ...(owned ? [] : [stripperFitWords.missing(stripper.kind)]),
+      ...findings.map(({ text }) => text),
+    ].join(' '),
   };
 }

@@ -23,7 +23,6 @@ function steps(input: CoreRecipe): StepDraft[] {
     closeStep(input, null, closeWords, {
       ...closeMoreWords({ endName: input.endName }),
       work: 'shrink',
-      caution: 'Hot air burns: keep the gun moving.',
     }),
   ];
 }

@@ -5,6 +5,7 @@ import {
   noShortAdvice,
   tipAdvice,
   trimBraidWords,
+  trimCaution,
   holesWords,
   insertWords,
   holesLookWords,
@@ -47,7 +48,7 @@ function braidStep(input: RecipeInput): StepDraft {
     }),
     tools: tack ? [ironTool(heat)] : [],
     figures: [cutFigure('braid, from the jacket edge', braid)],
-    caution: tack ? solderCaution(input) : 'Glasses on: trimmed wires fly. Cover the offcut.',
+    caution: tack ? solderCaution(input) : trimCaution,
   };
 }
 

@@ -1,3 +1,10 @@
+import {
+  continuityWords,
+  insulationWords,
+  leftByHouse,
+  wantedInstrument,
+  wiggleWords,
+} from '../words/proof-check.ts';
 import { z } from 'zod';
 import type { CheckKey } from '../reading/check-key.ts';
 import { writeCheckKey } from '../reading/check-key.ts';
@@ -51,9 +58,6 @@ export interface CheckContext {
   readonly instruments: readonly Instrument[];
 }
 
-/** The word of a house for what it does not ask. */
-export const leftByHouse = 'left out by this house';
-
 /** What a meter of insulation is taken to err by where it does not say. Engineering value. */
 const usualInsulation: Uncertainty = { relative: 0.05, fixed: 0 };
 
@@ -64,16 +68,16 @@ export function continuityCheck({ pairs, contradictions }: PairMatrix): ProofChe
   const total = pairs.length;
   const [verdict, detail]: [Verdict, string] =
     contradictions.length > 0
-      ? ['Not yet', 'the readings contradict each other: read the marked pairs again']
+      ? ['Not yet', continuityWords.contradict]
       : out > 0
-        ? ['Out', `${out} of ${total} pairs are not as planned`]
+        ? ['Out', continuityWords.out(out, total)]
         : notYet > 0
-          ? ['Not yet', `${notYet} of ${total} pairs not measured`]
-          : ['Good', `${total} of ${total} pairs as planned`];
+          ? ['Not yet', continuityWords.notYet(notYet, total)]
+          : ['Good', continuityWords.good(total)];
   return {
     key: { kind: 'continuity' },
     id: writeCheckKey({ kind: 'continuity' }),
-    label: 'Continuity and shorts',
+    label: continuityWords.label,
     leftOut: false,
     verdict,
     detail,
@@ -122,7 +126,7 @@ export function ohmsNotAsked(
   if (context.house.practice.leaveOut.includes('resistance')) return leftByHouse;
   const canRead = (instruments: readonly Instrument[]) =>
     instruments.some(({ ohms }) => ohms !== null && sound + meterOff(ohms, sound) <= limit);
-  return notAsked({ key, what: 'ohm meter fine enough for it', canRead, defines: true }, context);
+  return notAsked({ key, what: wantedInstrument.ohms, canRead, defines: true }, context);
 }
 
 export const insulationWantedSchema = z.object({ volts: z.number().positive(), ohms: z.number().positive() });
@@ -157,16 +161,16 @@ export function insulationCheck({ volts, ohms: limit }: InsulationWanted, contex
   return checkOf(
     {
       key,
-      label: `Insulation at ${volts} V`,
+      label: insulationWords.label(volts),
       quantity: 'resistance',
       bound: 'at least',
-      why: 'The lowest test voltage and the highest demand of its ends, or the demand of this house.',
+      why: insulationWords.why,
     },
     methods,
     judge(undefined, usualInsulation),
     house.practice.leaveOut.includes('insulation')
       ? leftByHouse
-      : notAsked({ key, what: `insulation tester of ${volts} V`, canRead, defines: false }, context),
+      : notAsked({ key, what: wantedInstrument.insulation(volts), canRead, defines: false }, context),
   );
 }
 
@@ -180,21 +184,18 @@ export function wiggleCheck(paths: readonly ExpectedPath[], { takes, house }: Ch
   const drops = counts.filter(([, count]) => count > 0);
   const labelOf = (id: string) => paths.find((path) => path.id === id)?.label ?? id;
   const [verdict, detail]: [Verdict, string] = !wiggle
-    ? ['Not yet', 'not measured: move the cable at both ends while the tester reads']
+    ? ['Not yet', wiggleWords.notMeasured]
     : drops.length > 0
-      ? [
-          'Out',
-          `intermittent: ${drops.map(([id, count]) => `${labelOf(id)} dropped ${count} ${count === 1 ? 'time' : 'times'}`).join('; ')}`,
-        ]
+      ? ['Out', wiggleWords.dropped(drops.map(([id, count]) => ({ path: labelOf(id), count })))]
       : counts.length < paths.length
-        ? ['Not yet', `only ${counts.length} of ${paths.length} paths were read`]
+        ? ['Not yet', wiggleWords.fewPaths(counts.length, paths.length)]
         : wiggle.reads < leastWiggleReads
-          ? ['Not yet', `only ${wiggle.reads} reads: expected ${leastWiggleReads} or more`]
-          : ['Good', `no drop in ${wiggle.reads} reads over ${Math.round(wiggle.seconds)} s`];
+          ? ['Not yet', wiggleWords.fewReads(wiggle.reads, leastWiggleReads)]
+          : ['Good', wiggleWords.held(wiggle.reads, wiggle.seconds)];
   return {
     key: { kind: 'wiggle' },
     id: writeCheckKey({ kind: 'wiggle' }),
-    label: 'Holds while it is moved',
+    label: wiggleWords.label,
     verdict,
     ...outOfVerdict(!wiggle && !house.practice.alsoAsk.includes('wiggle') ? leftByHouse : undefined),
     detail,

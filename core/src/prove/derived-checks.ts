@@ -1,3 +1,4 @@
+import { balanceWords, loopWords } from '../words/proof-check.ts';
 import { loopShare } from '../speaker/speaker-verdict.ts';
 import { z } from 'zod';
 import type { House } from '../house/house.ts';
@@ -40,19 +41,19 @@ export function derivedLimits(lead: Lead, paths: readonly ExpectedPath[], house:
       id: writeCheckKey({ kind: 'balance', pathId: hot.id }),
       paths: [hot.id, cold.id],
       together: 'difference',
-      label: 'Hot and cold alike, so that phantom power stays balanced',
+      label: balanceWords.label,
       limit:
         balanceShare * ((hot.expected + cold.expected) / 2) + contactsOf(lead, hot) + contactsOf(lead, cold),
-      why: `${balanceShare * 100} % of a core, and what its contacts are allowed.`,
+      why: balanceWords.why(balanceShare),
     }));
   if (lead.signal === 'speaker')
     return pairOf(lead, paths, house, '1+', '1-').map(([plus, minus]) => ({
       id: writeCheckKey({ kind: 'loop', pathId: plus.id }),
       paths: [plus.id, minus.id],
       together: 'sum',
-      label: 'Loop of both conductors',
+      label: loopWords.label,
       limit: loopShare * lead.requirement.load.re,
-      why: `At most ${loopShare * 100} % of the load of ${lead.requirement.load.re} ohm: more costs level and damping.`,
+      why: loopWords.why(loopShare, lead.requirement.load.re),
     }));
   return [];
 }

@@ -1,3 +1,5 @@
+import { rejectionFixture } from '../words/choke.ts';
+import { capacitanceWords, loadWords, rejectionWords, terminatorWords } from '../words/proof-check.ts';
 import { writeCheckKey } from '../reading/check-key.ts';
 import { z } from 'zod';
 import { leadConnector } from '../lead/lead-connector.ts';
@@ -10,9 +12,8 @@ import type { House } from '../house/house.ts';
 import { signalEnd } from '../lead/pin-plan.ts';
 import { lightingLimits } from '../bus/lighting-bus.ts';
 import { commonModeImpedance } from '../line/choke.ts';
-import { formatFrequency } from '../quantity/frequency.ts';
 import type { Choke } from '../fit/choke-rejection.ts';
-import { chokesOf, promisedRejection, rejectionFixture, rejectionSpread } from '../fit/choke-rejection.ts';
+import { chokesOf, promisedRejection, rejectionSpread } from '../fit/choke-rejection.ts';
 import { leadNetwork, networkCapacitance } from './lead-network.ts';
 import { leadWiring } from '../wiring/lead-wiring.ts';
 import type { PieceLengths } from './resistance.ts';
@@ -92,12 +93,12 @@ function chokeCheck(lead: Lead, choke: Choke): ChokeCheck[] {
   return [
     {
       id: writeCheckKey({ kind: 'rejection', partId: choke.id }),
-      label: `Common-mode rejection of the choke near end ${endById(lead, choke.nearEndId).name}, ${formatFrequency(frequency)}, ${commonModeImpedance} ohm`,
+      label: rejectionWords.label(endById(lead, choke.nearEndId).name, frequency, commonModeImpedance),
       quantity: 'decibel',
       min: Math.max(0, db - rejectionSpread),
       choke: { id: choke.id, frequency },
-      how: `${rejectionFixture} at ${formatFrequency(frequency)}, nothing connected to the lead`,
-      why: `What the class of its beads promises, ${db.toFixed(1)} dB, less ${rejectionSpread} dB: beads of one class differ by about a quarter.`,
+      how: rejectionWords.how(rejectionFixture, frequency),
+      why: rejectionWords.why(db, rejectionSpread),
     },
   ];
 }
@@ -130,16 +131,16 @@ function radioChecks(reach: Reach): ContactCheck[] {
   return [
     {
       id: writeCheckKey({ kind: 'load' }),
-      label: `A ${load} ohm load seen through the lead`,
+      label: loadWords.label(load),
       quantity: 'resistance',
       min: load * (1 - loadTolerance),
       max: load * (1 + loadTolerance) + loop,
       contacts: pair,
       farEnd: load,
-      how: `a ${load} ohm load at end ${far.name}, ohms between centre and outer at end ${near.name}`,
-      why: `The load within ${loadTolerance * 100} %, and at most what conductors and contacts add.`,
+      how: loadWords.how(load, far.name, near.name),
+      why: loadWords.why(loadTolerance),
     },
-    ...capacitanceCheck(reach, pair, 'Capacitance, centre to shield', coaxSpread),
+    ...capacitanceCheck(reach, pair, capacitanceWords.coax, coaxSpread),
   ];
 }
 
@@ -147,7 +148,7 @@ function audioChecks(reach: Reach): ContactCheck[] {
   const hot = contactOf(reach, 'hot') ?? contactOf(reach, 'left');
   const shield = contactOf(reach, 'shield');
   return hot && shield
-    ? capacitanceCheck(reach, [hot, shield], `Capacitance, ${hot} to ${shield}`, pairSpread)
+    ? capacitanceCheck(reach, [hot, shield], capacitanceWords.cores(hot, shield), pairSpread)
     : [];
 }
 
@@ -159,18 +160,18 @@ function lightingChecks(reach: Reach, [minus, plus]: readonly [Role, Role], numb
   const pair: [string, string] = [a, b];
   const terminator: ContactCheck = {
     id: writeCheckKey({ kind: 'terminator', pair: number }),
-    label: `Terminator seen on pair ${number}`,
+    label: terminatorWords.label(number),
     quantity: 'resistance',
     min: lightingLimits.impedance * (1 - terminatorTolerance),
     max: lightingLimits.impedance * (1 + terminatorTolerance) + loopOf(reach, pair),
     contacts: pair,
     farEnd: lightingLimits.impedance,
-    how: `terminator at end ${far.name}, ohms between ${a} and ${b} at end ${near.name}`,
-    why: `A terminator within ${terminatorTolerance * 100} %, and at most what conductors and contacts add.`,
+    how: terminatorWords.how(far.name, near.name, pair),
+    why: terminatorWords.why(terminatorTolerance),
   };
   const cable = leadCable(lead, lead.pieces.find(({ id }) => id === wired.pieceId)!.cableId);
   if (cable.structure !== 'cores' || cable.lay === 'parallel') return [terminator];
-  const [capacitance] = capacitanceCheck(reach, pair, `Pair ${number} is twisted together`, pairSpread);
+  const [capacitance] = capacitanceCheck(reach, pair, capacitanceWords.pair(number), pairSpread);
   return capacitance
     ? [terminator, { ...capacitance, id: writeCheckKey({ kind: 'pair', pair: number }) }]
     : [terminator];
@@ -197,8 +198,8 @@ function capacitanceCheck(
       max: whole * (1 + spread) + connectorFarads,
       contacts,
       farEnd: null,
-      how: `nothing at the far end, capacitance between ${contacts[0]} and ${contacts[1]} at end ${near.name}`,
-      why: `The figure of the cable over its length within ${spread * 100} %, and what the connectors add.`,
+      how: capacitanceWords.how(contacts, near.name),
+      why: capacitanceWords.why(spread),
     },
   ];
 }

@@ -1,3 +1,4 @@
+import { leftByHouse } from '../words/proof-check.ts';
 import type { Instrument, Uncertainty } from '../house/instrument.ts';
 import { reads, uncertaintyOf } from '../house/instrument.ts';
 import { readCheckKey } from '../reading/check-key.ts';
@@ -5,7 +6,7 @@ import { ohmReading } from '../reading/ohms.ts';
 import { readBy } from '../reading/typed-from.ts';
 import type { Readings } from '../reading/reading.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
-import { checkOf, leftByHouse } from './checks.ts';
+import { checkOf } from './checks.ts';
 import type { FamilyCheck } from './family-checks.ts';
 import type { MethodReading } from './judge.ts';
 import { judgeAtLeast, judgeBetween, judgeOhms } from './judge.ts';

@@ -1,3 +1,4 @@
+import { sweepWords, wantedInstrument } from '../words/proof-check.ts';
 import type { Instrument } from '../house/instrument.ts';
 import { hasKind, uncertaintyOf } from '../house/instrument.ts';
 import { readBy } from '../reading/typed-from.ts';
@@ -25,10 +26,10 @@ export function lengthCheck(
   });
   const canRead = (instruments: readonly Instrument[]) => hasKind(instruments, 'reflectometer');
   return checkOf(
-    { key, label: 'Length by its delay', quantity: 'distance', bound: 'between', why: sweepWhy.length },
+    { key, label: sweepWords.length, quantity: 'distance', bound: 'between', why: sweepWhy.length },
     [...others, ...typed],
     judgeBetween(undefined, limits, 0),
-    notAsked({ key, what: 'reflectometer', canRead, defines: false }, context),
+    notAsked({ key, what: wantedInstrument.reflectometer, canRead, defines: false }, context),
   );
 }
 

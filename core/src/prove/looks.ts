@@ -1,3 +1,15 @@
+import { leftByHouse } from '../words/proof-check.ts';
+import {
+  couplingSeen,
+  jacketSeen,
+  jointsLabel,
+  jointSeen,
+  notLooked,
+  projectionSeen,
+  sealSeen,
+  seenWhenFinished,
+  wholeSeen,
+} from '../words/look.ts';
 import { z } from 'zod';
 import type { LookName } from '../reading/check-key.ts';
 import { readCheckKey, writeCheckKey } from '../reading/check-key.ts';
@@ -10,7 +22,7 @@ import { leadConnector } from '../lead/lead-connector.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { methodOf } from '../method/methods.ts';
 import type { CheckContext, ProofCheck } from './checks.ts';
-import { leftByHouse, outOfVerdict } from './checks.ts';
+import { outOfVerdict } from './checks.ts';
 
 /** A look that a proof asks for, with what is good and what is out. Its id is its key as it is written in readings. */
 export const plannedLookSchema = z.object({
@@ -64,18 +76,8 @@ function jointLook(
   }
   const isSoldered = methodOf(leadConnector(lead, end.connectorId).method).traits.heat !== 'none';
   return isSoldered
-    ? {
-        good: 'fillet smooth and concave, no whisker, no strand outside',
-        out: 'dull, lumpy, a spike or a bridge',
-        subject: 'joint',
-        bad: 'cold',
-      }
-    : {
-        good: 'conductor fully in, no strand outside, mark of the tool even',
-        out: 'a strand outside, crushed or loose',
-        subject: 'crimp',
-        bad: 'die too large',
-      };
+    ? { ...jointSeen.soldered, subject: 'joint', bad: 'cold' }
+    : { ...jointSeen.crimped, subject: 'crimp', bad: 'die too large' };
 }
 
 function looksAtEnd(lead: Lead, end: LeadEnd, steps: readonly JointMade[]): PlannedLook[] {
@@ -86,15 +88,13 @@ function looksAtEnd(lead: Lead, end: LeadEnd, steps: readonly JointMade[]): Plan
     {
       ...base,
       id: at('joint'),
-      label: `Joints of end ${end.name}`,
+      label: jointsLabel(end.name),
       ...jointLook(lead, end, steps),
     },
     {
       ...base,
       id: at('jacket'),
-      label: `Cable at end ${end.name}`,
-      good: 'jacket under the clamp or shrink, no nick, no melted spot',
-      out: 'cores or braid bare behind the connector, jacket nicked or burnt',
+      ...jacketSeen(end.name),
       subject: 'strip',
       bad: 'nick',
     },
@@ -102,9 +102,7 @@ function looksAtEnd(lead: Lead, end: LeadEnd, steps: readonly JointMade[]): Plan
     {
       ...base,
       id: at('seal'),
-      label: `Relief or seal of end ${end.name}`,
-      good: 'grips all round, adhesive at both edges where it has any',
-      out: 'a blister, a gap, a scorch, or over the coupling',
+      ...sealSeen(end.name),
       subject: 'shrink',
       bad: 'seal blistered',
       whenFinished: true,
@@ -116,9 +114,7 @@ function looksAtEnd(lead: Lead, end: LeadEnd, steps: readonly JointMade[]): Plan
 const projectionLook = ({ id, name }: LeadEnd): PlannedLook => ({
   endId: id,
   id: writeCheckKey({ kind: 'look', endId: id, look: 'projection' }),
-  label: `Centre contact of end ${name} against the mating plane`,
-  good: 'tip where the series wants it: level with its likes, straight, in the middle',
-  out: 'behind, proud, or leaning',
+  ...projectionSeen(name),
   subject: 'length',
   bad: 'too short',
   whenFinished: false,
@@ -127,9 +123,7 @@ const projectionLook = ({ id, name }: LeadEnd): PlannedLook => ({
 const couplingLook = ({ id, name }: LeadEnd): PlannedLook => ({
   endId: id,
   id: writeCheckKey({ kind: 'look', endId: id, look: 'coupling' }),
-  label: `Coupling of end ${name}`,
-  good: 'turns or latches freely over its whole travel',
-  out: 'held by shrink, tape, solder or adhesive',
+  ...couplingSeen(name),
   subject: 'shrink',
   bad: 'coupling stuck',
   whenFinished: true,
@@ -138,9 +132,7 @@ const couplingLook = ({ id, name }: LeadEnd): PlannedLook => ({
 const wholeLook: PlannedLook = {
   id: writeCheckKey({ kind: 'look', endId: null, look: 'neatness' }),
   endId: null,
-  label: 'The whole lead',
-  good: 'straight, even, like its likes; no kink, no flat spot',
-  out: 'kinked, pressed flat, ends turned against each other',
+  ...wholeSeen,
   subject: 'shrink',
   bad: 'seal blistered',
   whenFinished: false,
@@ -160,17 +152,12 @@ export function lookChecks(looks: readonly PlannedLook[], { takes, house }: Chec
         answer !== undefined
           ? undefined
           : whenFinished
-            ? 'seen when finished'
+            ? seenWhenFinished
             : isAsked
               ? undefined
               : leftByHouse,
       ),
-      detail:
-        answer === undefined
-          ? `not looked at${whenFinished ? ' when finished' : ''}: ${good}`
-          : answer
-            ? good
-            : out,
+      detail: answer === undefined ? notLooked(good, whenFinished) : answer ? good : out,
       quantity: 'count',
       bound: 'at most',
       methods: [],

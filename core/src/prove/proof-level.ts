@@ -1,3 +1,4 @@
+import { noneInStores, onlyAsked } from '../words/proof-check.ts';
 import type { Practice, ProofLevel } from '../house/practice.ts';
 import { proofLevels } from '../house/practice.ts';
 import type { Instrument } from '../house/instrument.ts';
@@ -65,9 +66,8 @@ export function notAsked(
   const { proofLevel } = practice;
   const level = levelOfCheck(key);
   if (proofLevel !== 'as far as the instruments reach') {
-    if (proofLevels.indexOf(level) > proofLevels.indexOf(proofLevel))
-      return `only a proof ${proofLevel} is asked for`;
+    if (proofLevels.indexOf(level) > proofLevels.indexOf(proofLevel)) return onlyAsked(proofLevel);
     if (defines) return undefined;
   }
-  return canRead(instruments) ? undefined : `no ${what} in Stores`;
+  return canRead(instruments) ? undefined : noneInStores(what);
 }

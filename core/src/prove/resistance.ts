@@ -1,3 +1,4 @@
+import { pathWords } from '../words/proof-check.ts';
 import { z } from 'zod';
 import type { LayeredCable } from '../cable/cable.ts';
 import { conductorsOf, resistancePerMetre, resistanceSpread } from '../cable/conductors.ts';
@@ -166,7 +167,7 @@ function expectedPath(
   celsius: number,
 ): ExpectedPath {
   const contacts = [near, far].map(({ endId, contact }): Term => ({
-    label: `Contact, end ${endById(lead, endId).name}`,
+    label: pathWords.contact(endById(lead, endId).name),
     value: contactAllowance(lead, endId, contact),
     kind: 'resistance',
     assumed: true,
@@ -174,7 +175,7 @@ function expectedPath(
   const contactSum = contacts.reduce((total, { value }) => total + value, 0);
   return {
     id: `${near.id}-${far.id}`,
-    label: `${strands.label}, end ${endById(lead, near.endId).name} to end ${endById(lead, far.endId).name}`,
+    label: pathWords.label(strands.label, endById(lead, near.endId).name, endById(lead, far.endId).name),
     from: near.id,
     to: far.id,
     expected: cable + contactSum,
@@ -183,22 +184,21 @@ function expectedPath(
     limit: {
       value: most + contactSum,
       kind: 'resistance',
-      formula: 'R(T) x most over R + contacts',
+      formula: pathWords.formula,
       terms: [
-        { label: 'Cable in the lead', value: lengths.get(strands.pieceId)!, kind: 'length' },
-        { label: 'Temperature', value: celsius, kind: 'temperature', assumed: true },
+        { label: pathWords.cable, value: lengths.get(strands.pieceId)!, kind: 'length' },
+        { label: pathWords.temperature, value: celsius, kind: 'temperature', assumed: true },
         {
-          label: `R of the ${strands.label} conductor`,
+          label: pathWords.conductor(strands.label),
           symbol: 'R',
           value: cable,
           kind: 'resistance',
           assumed: true,
         },
-        { label: 'Most of its kind over R', value: most / cable, kind: 'ratio' },
+        { label: pathWords.most, value: most / cable, kind: 'ratio' },
         ...contacts,
       ],
-      source:
-        'cores: 2 % over the maximum of IEC 60228 class 5; drawn copper 2 %, clad wire and braids 10 % over their construction; contacts: house values',
+      source: pathWords.source,
     },
   };
 }

@@ -1,7 +1,6 @@
+import { nobodyRead, sweepWords, wantedInstrument } from '../words/proof-check.ts';
 import type { Instrument } from '../house/instrument.ts';
 import { coversFrequency, reads } from '../house/instrument.ts';
-import { formatDecibels } from '../quantity/decibel.ts';
-import { formatFrequency } from '../quantity/frequency.ts';
 import { formatMatch } from '../quantity/standing-wave.ts';
 import { readBy } from '../reading/typed-from.ts';
 import type { Readings, Spot } from '../reading/reading.ts';
@@ -91,14 +90,18 @@ function matchCheck(
       },
     ];
   });
-  const what = `analyser with a ${line.reference} ohm load fine enough for it`;
+  const what = wantedInstrument.match(line.reference);
   return checkOf(
     {
       key,
-      label: `Match into a load at ${formatFrequency(hertz)}`,
+      label: sweepWords.matchAt(hertz),
       quantity: 'decibel',
       bound: 'at least',
-      why: `${sweepWhy.returnLoss} SWR at most ${formatMatch(limits.returnLoss)}; predicted ${formatMatch(limits.predictedReturnLoss)}.`,
+      why: sweepWords.whyMatchAt(
+        sweepWhy.returnLoss,
+        formatMatch(limits.returnLoss),
+        formatMatch(limits.predictedReturnLoss),
+      ),
     },
     methods,
     judgeAtLeast(undefined, limits.returnLoss, 0),
@@ -150,14 +153,14 @@ function lossCheck(
   return checkOf(
     {
       key: { kind: 'loss at', hertz },
-      label: `Loss at ${formatFrequency(hertz)}`,
+      label: sweepWords.lossAt(hertz),
       quantity: 'decibel',
       bound: 'at most',
-      why: `${sweepWhy.loss} Predicted ${formatDecibels(limits.predictedLoss)}.`,
+      why: sweepWords.whyLossAt(sweepWhy.loss, limits.predictedLoss),
     },
     methods,
     judgeAtMost(undefined, limits.loss, 0),
     // Only what was read has a row; where its meter cannot decide it stays out.
-    'nobody read it',
+    nobodyRead,
   );
 }

@@ -1,3 +1,4 @@
+import { sweepWords } from '../words/proof-check.ts';
 import type { Network } from '../line/network.ts';
 import type { CheckKey } from '../reading/check-key.ts';
 import type { CheckBase, CheckContext, ProofCheck } from './checks.ts';
@@ -16,14 +17,14 @@ export type Sweeps = ReadonlyMap<string, Network>;
 
 const lossBase: CheckBase = {
   key: { kind: 'loss' },
-  label: 'Insertion loss over the band',
+  label: sweepWords.loss,
   quantity: 'decibel',
   bound: 'at most',
   why: sweepWhy.loss,
 };
 const returnLossBase: CheckBase = {
   key: { kind: 'return loss' },
-  label: 'Return loss over the band',
+  label: sweepWords.returnLoss,
   quantity: 'decibel',
   bound: 'at least',
   why: sweepWhy.returnLoss,

@@ -1,3 +1,4 @@
+import { sweepWords } from '../words/proof-check.ts';
 import type { Network } from '../line/network.ts';
 import { inReference } from '../line/network.ts';
 import type { House } from '../house/house.ts';
@@ -30,9 +31,9 @@ export const planeUncertainty = 5e-3;
 
 /** Where the limits of a sweep come from, in words. */
 export const sweepWhy = {
-  loss: `The prediction with its mismatch, what the house allows over the nominal table, and ${perConnector} dB for each connector.`,
-  returnLoss: `The tighter of the class of its connectors and what tolerances of cable and connectors add up to, less ${modelAllowance} dB.`,
-  length: `The plan, twice the ${velocityUncertainty * 100} % that a velocity factor may be off, and ${planeUncertainty * 1e3} mm at each plane.`,
+  loss: sweepWords.whyLoss(perConnector),
+  returnLoss: sweepWords.whyReturnLoss(modelAllowance),
+  length: sweepWords.whyLength(velocityUncertainty, planeUncertainty),
 } as const;
 
 /** One measured curve against its limit, all in dB and by frequency. `margin` is positive on the good side. */
@@ -278,7 +279,7 @@ function judgeLength(line: SweepLine, network: Network): JudgedSweep['length'] {
   const length = (delay - connectors) * velocityFactor * speedOfLight;
   return {
     judged: judgeBetween(Math.max(0, length), lengthLimits(line), velocityUncertainty * line.length),
-    why: `delay ${(delay * 1e9).toFixed(2)} ns at ${(velocityFactor * 100).toFixed(1)} % of the speed of light`,
+    why: sweepWords.delay(delay, velocityFactor),
   };
 }
 

@@ -1,3 +1,4 @@
+import { sweepWords } from '../words/proof-check.ts';
 import { cableById } from '../cable/catalogue/catalogue.ts';
 import { lineFigures } from '../cable/line-figures.ts';
 import type { CoaxConnector } from '../connector/connector.ts';
@@ -129,8 +130,7 @@ const floor = 10 ** (-62 / 20);
 /** What a calibrated two-port analyser reads: all four parameters, with seeded noise. @throws RangeError where the lead is no coaxial line. */
 export function sweepVirtualLead(virtual: VirtualLead, frequencies: Float64Array, random: Random): Network {
   const elements = virtualLine(virtual, random);
-  if (!elements)
-    throw new RangeError('This lead is no single coaxial line: an analyser has nothing to sweep.');
+  if (!elements) throw new RangeError(sweepWords.notOneLine);
   const network = chainNetwork(elements, frequencies, virtual.lead.requirement.systemImpedance);
   const noisy = (values: Float64Array) => values.map((value) => value + floor * (2 * random() - 1));
   return {

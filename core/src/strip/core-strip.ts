@@ -1,3 +1,10 @@
+import {
+  conductiveLayerWords,
+  insulationWords,
+  metalTooLong,
+  metalTooShort,
+  slackWords,
+} from '../words/core-strip.ts';
 import { twistedDiameter } from '../cable/conductors.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm, featureValue } from '../connector/gauge-card.ts';
@@ -127,11 +134,6 @@ function slackOf({ joints, house }: AnyEndInput, joint: ContactJoint): number {
   return slackened && joints.some(isTail) ? tailPull : 0;
 }
 
-const slackWords = {
-  core: 'Longer than the shield tail, so that the tail takes the pull',
-  tail: 'Longer than the cores, so that the tail lets go last',
-} as const;
-
 /** Cuts of one joint: where the insulation ends, and where the metal. */
 function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way, apart: number): CutDraft[] {
   const name = conductorNames(joint.conductors);
@@ -150,8 +152,8 @@ function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way, apart: number): Cu
     ),
     plus: Math.max(Math.abs(seat.bottom), seat.gap),
     minus: Math.max(0.3e-3, 0.3 * depth.value),
-    tooLong: endTooLong[seat.fixing],
-    tooShort: 'Too little metal stands in the contact to be held.',
+    tooLong: metalTooLong[seat.fixing],
+    tooShort: metalTooShort,
   };
   if (isTail(joint) || seat.pierced) return [end];
   return [
@@ -162,11 +164,8 @@ function cutsOf(seat: CoreSeat, { joint, mouth, depth }: Way, apart: number): Cu
       position: lengthOf(mouth.value - seat.gap, 'way to the contact - g', [...mouth.terms, gap], source),
       plus: seat.gap,
       minus: Math.max(0.3e-3, Math.min(insulation, bareAllowed(joint, apart)) - seat.gap),
-      tooLong:
-        seat.fixing === 'clamp'
-          ? 'The clamp closes on insulation: no contact, or one that works loose.'
-          : 'Insulation stands in the solder: it melts, and the joint is cold.',
-      tooShort: 'Bare metal shows beyond the contact and can touch its neighbour.',
+      tooLong: seat.fixing === 'clamp' ? insulationWords.inClamp : insulationWords.inSolder,
+      tooShort: insulationWords.tooShort,
     },
     end,
   ];
@@ -187,12 +186,6 @@ function toNeighbour(input: AnyEndInput, seat: CoreSeat, joint: ContactJoint): n
     ...others.map((other) => Math.hypot(...place(other).map((value, axis) => value - own[axis]!))),
   );
 }
-
-const endTooLong: Readonly<Record<CoreSeat['fixing'], string>> = {
-  cup: 'It meets the bottom of the cup before the insulation is near: bare metal shows.',
-  lug: 'It stands out of the lug and can reach its neighbour or the shell.',
-  clamp: 'It meets the bottom of the clamp, and bare metal shows before it.',
-};
 
 /** An end at which no contact takes a conductor: nothing is stripped. */
 const nothingJoined: CutDraft = {
@@ -293,8 +286,7 @@ function conductiveLayerCut({ cable }: AnyEndInput): CutDraft[] {
       ),
       plus: 1e-3,
       minus: left,
-      tooLong: 'It touches the hot contact or its solder: a leak that takes the treble and hums.',
-      tooShort: 'The jacket edge is cut into.',
+      ...conductiveLayerWords,
     },
   ];
 }

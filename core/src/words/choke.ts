@@ -1,5 +1,8 @@
-import { rejectionFixture } from '../fit/choke-rejection.ts';
+import { commonModeImpedance } from '../line/choke.ts';
 import { formatFrequency } from '../quantity/frequency.ts';
+
+/** How a stack is measured: in the system that its rejection is stated for. */
+export const rejectionFixture = `the shield clipped on either side of the stack into two 50-ohm ports in series (${commonModeImpedance} ohm)`;
 
 /** What is said at a choke of beads: made from names and figures alone. */
 

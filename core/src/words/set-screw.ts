@@ -11,6 +11,7 @@ export const closeMoreWords = ({ endName }: { readonly endName: string }) => ({
   why: 'A bare barrel finds its neighbour, and a bare screw works loose unseen.',
   good: ['screws covered', 'colour and polarity agree'],
   bad: ['a screw left bare', 'red on minus'],
+  caution: 'Hot air burns: keep the gun moving.',
 });
 
 export const traitsWords = {

@@ -89,6 +89,8 @@ export const holesLookAdvice = 'Turn the body off and take the strip again with 
 
 export const noShortAdvice = 'Turn the body off: a strand has gone forward. Trim it and screw on again.';
 
+export const trimCaution = 'Glasses on: trimmed wires fly. Cover the offcut.';
+
 export const tipAdvice = 'The dielectric has melted: cut the plug off and make the end again.';
 
 /** What is usually behind an open or a short here. */
