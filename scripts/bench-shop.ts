@@ -246,6 +246,7 @@ async function build(page: Page, units: number): Promise<void> {
   if (keys.length === 0) return;
   say(`key to next step in Build, median of ${keys.length}, of ${units} units`, 50, median(keys));
   say('the same, worst', 150, Math.max(...keys));
+  say(`write of one entry, of ${units} units`, 15, median(await writesOf(page)));
 }
 
 async function started(): Promise<void> {
@@ -255,6 +256,23 @@ async function started(): Promise<void> {
   }
   throw new Error('The server did not start. Run npm run build first.');
 }
+
+/** Runs in the page before anything else: notes how long each transaction that writes a record is open. */
+function watchWrites(): void {
+  const writes: number[] = [];
+  Object.assign(window, { writes });
+  const begin = IDBDatabase.prototype.transaction;
+  IDBDatabase.prototype.transaction = function (this: IDBDatabase, ...given: Parameters<typeof begin>) {
+    const started = performance.now();
+    const transaction = begin.apply(this, given);
+    if (transaction.mode === 'readwrite' && transaction.objectStoreNames.contains('records'))
+      transaction.addEventListener('complete', () => writes.push(performance.now() - started));
+    return transaction;
+  };
+}
+
+const writesOf = (page: Page) =>
+  page.evaluate(() => (window as unknown as { readonly writes: readonly number[] }).writes);
 
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--port', String(port)], {
   stdio: 'ignore',
@@ -276,6 +294,7 @@ try {
   });
   // Functions that are sent to the page name themselves by a helper of the loader, which the page has not.
   await context.addInitScript({ content: 'globalThis.__name = (named) => named;' });
+  await context.addInitScript(watchWrites);
   try {
     const page = context.pages()[0] ?? (await context.newPage());
     await firstVisit(page);
