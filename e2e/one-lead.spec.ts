@@ -137,7 +137,7 @@ test('one lead from end to end', async ({ desk }) => {
     const serial = /OS-\d{4}/.exec((await desk.getByRole('heading', { level: 1 }).textContent()) ?? '')![0];
     await desk.getByRole('link', { name: 'Label' }).click();
     await expect(
-      desk.getByRole('img', { name: new RegExp(`^${serial}, .*3\\.4 m \\(133\\.858"\\)`) }),
+      desk.getByRole('img', { name: new RegExp(`^${serial}, .*3\\.4 m \\(11 ft 1\\.9 in\\)`) }),
     ).toBeVisible();
     await expectAccessible(desk);
     await desk.goBack();

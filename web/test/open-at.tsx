@@ -3,6 +3,7 @@ import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { cleanup, render } from '@testing-library/react';
+import { userEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { createMemoryRouter, RouterProvider } from 'react-router';
@@ -38,6 +39,13 @@ export async function fill(archive: Archive = demo): Promise<void> {
   await Promise.all([database.house.clear(), database.bench.clear()]);
   await database.transaction('rw', database.tables, async () => void (await mergeArchive(archive)));
   await database.bench.bulkPut(archive.bench);
+}
+
+/** Writes a text over what a field holds, at once: a screen drawn anew for each letter is most of what typing takes. */
+export async function write(field: HTMLElement, text: string): Promise<void> {
+  await userEvent.clear(field);
+  await userEvent.paste(text.replace('{Enter}', ''));
+  if (text.endsWith('{Enter}')) await userEvent.keyboard('{Enter}');
 }
 
 /** Everything a piece of the interface stands in. */

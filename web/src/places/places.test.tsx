@@ -193,7 +193,7 @@ describe('papers', () => {
     const unit = unitOf('OS-0001');
     openAt(`/print/label/${unit.id}`);
     const label = await screen.findByRole('img', {
-      name: /^OS-0001, Receiver patch lead, 3\.4 m \(133\.858"\), Good/,
+      name: /^OS-0001, Receiver patch lead, 3\.4 m \(11 ft 1\.9 in\), Good/,
     });
     expect([label.getAttribute('width'), label.getAttribute('height')]).toEqual(['60mm', '18mm']);
     await userEvent.selectOptions(screen.getByLabelText('Stock'), 'Wrap-around 25 x 9.5 mm, clear end 28 mm');

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
-import { fill, openAt } from '../../../test/open-at.tsx';
+import { fill, openAt, write } from '../../../test/open-at.tsx';
 import { startEmpty } from '../../data/start-empty.ts';
 import { database } from '../../data/database.ts';
 
@@ -50,13 +50,11 @@ describe('what the shop has', () => {
   test('solder wire is read as it is written, and nonsense changes nothing', async () => {
     openAt('/stores');
     const field = await screen.findByLabelText(/^Solder wire/);
-    await userEvent.clear(field);
-    await userEvent.type(field, '1 mm 3%{Enter}');
+    await write(field, '1 mm 3%{Enter}');
     await waitFor(async () =>
       expect((await house()).solderWire).toEqual({ diameter: 1e-3, fluxByMass: 0.03 }),
     );
-    await userEvent.clear(field);
-    await userEvent.type(field, 'thick');
+    await write(field, 'thick');
     expect(await screen.findByText(/expected a diameter of 0.2 to 3 mm/)).toBeTruthy();
     expect((await house()).solderWire.diameter).toBe(1e-3);
   });
@@ -64,21 +62,18 @@ describe('what the shop has', () => {
   test('the power from which braid is tacked', async () => {
     openAt('/house');
     const field = await screen.findByLabelText(/^Braid is tacked above/);
-    await userEvent.clear(field);
-    await userEvent.type(field, '50 W{Enter}');
+    await write(field, '50 W{Enter}');
     await waitFor(async () => expect((await house()).tackAbove).toBe(50));
   });
 
   test('coils as the store has them; emptied, they follow the length of the lead again', async () => {
     openAt('/house');
     const field = await screen.findByLabelText('Diameter of coils in the store');
-    await userEvent.type(field, '300 mm{Enter}');
+    await write(field, '300 mm{Enter}');
     await waitFor(async () => expect((await house()).storeCoil).toBeCloseTo(0.3, 9));
-    await userEvent.clear(field);
-    await userEvent.type(field, '5 m{Enter}');
+    await write(field, '5 m{Enter}');
     expect(await screen.findByText(/expected 100 mm to 2 m/)).toBeTruthy();
-    await userEvent.clear(field);
-    await userEvent.type(field, '{Enter}');
+    await write(field, '{Enter}');
     await waitFor(async () => expect((await house()).storeCoil).toBeNull());
   });
 });

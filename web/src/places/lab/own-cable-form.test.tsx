@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import type { CableEntry, CoaxEntry } from '@gorvane/core/cable/construction.ts';
-import { fill, openAt } from '../../../test/open-at.tsx';
+import { fill, openAt, write } from '../../../test/open-at.tsx';
 import { addOwnCable } from '../../data/cables.ts';
 import { database } from '../../data/database.ts';
 import { exportEverything } from '../../data/export-archive.ts';
@@ -15,8 +15,7 @@ beforeEach(() => fill());
 const stored = async () => (await database.cables.toArray())[0]!.entry;
 const retype = async (label: string, text: string) => {
   const field = await screen.findByLabelText(label);
-  await userEvent.clear(field);
-  await userEvent.type(field, `${text}{Enter}`);
+  await write(field, `${text}{Enter}`);
 };
 const becomes = (part: Partial<CableEntry> | object) =>
   waitFor(async () => expect(await stored()).toMatchObject(part), { timeout: 4000 });

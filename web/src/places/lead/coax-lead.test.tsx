@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
-import { demo, fill, openAt } from '../../../test/open-at.tsx';
+import { demo, fill, openAt, write } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
 
 const leadOf = (name: string) => demo.leads.find((lead) => lead.name === name)!;
@@ -10,8 +10,7 @@ const saved = async (name: string) => (await database.leads.get(leadOf(name).id)
 
 async function type(label: string | RegExp, text: string): Promise<void> {
   const field = await screen.findByLabelText(label);
-  await userEvent.clear(field);
-  await userEvent.type(field, `${text}{Enter}`);
+  await write(field, `${text}{Enter}`);
 }
 
 beforeEach(() => fill());

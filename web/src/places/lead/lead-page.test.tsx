@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
-import { demo, fill, openAt, receiver, unitOf } from '../../../test/open-at.tsx';
+import { demo, fill, openAt, receiver, unitOf, write } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
 import { eventsOfUnit } from '../../data/unit-records.ts';
 import { recordHappenings } from '../../data/units.ts';
@@ -86,8 +86,7 @@ describe('Choose', () => {
   ])('%s refuses "%s" and leaves the lead alone', async (label, text, message) => {
     at('choose');
     const field = await screen.findByLabelText(label);
-    await userEvent.clear(field);
-    await userEvent.type(field, text);
+    await write(field, text);
     expect(await shown(message)).toBeTruthy();
     expect(await shown(/figures are from the last values that did/)).toBeTruthy();
     expect((await storedLead()).requirement.load).toEqual(receiver.requirement.load);
@@ -96,8 +95,7 @@ describe('Choose', () => {
   test('typed power is no longer assumed and moves the power at the far end', async () => {
     at('choose');
     const field = await screen.findByLabelText('Power into the near end');
-    await userEvent.clear(field);
-    await userEvent.type(field, '50 W');
+    await write(field, '50 W');
     expect(await shown('as stated')).toBeTruthy();
     expect(screen.getByRole('button', { name: /^Power at the far end at 457.5 MHz: 38/ })).toBeTruthy();
   });
@@ -124,8 +122,7 @@ describe('Strip', () => {
   test('a card that cannot be is said at once', async () => {
     at('strip');
     const stop = await screen.findByLabelText(/^Depth to stop/);
-    await userEvent.clear(stop);
-    await userEvent.type(stop, '8');
+    await write(stop, '8');
     expect((await screen.findByRole('alert')).textContent).toMatch(
       /Stem length \(9.5 mm\) is not smaller than depth to stop \(8 mm\)/,
     );
@@ -134,8 +131,7 @@ describe('Strip', () => {
   test('a feature out of all range is refused and the card keeps its value', async () => {
     at('strip');
     const stem = await screen.findByLabelText(/^Stem length/);
-    await userEvent.clear(stem);
-    await userEvent.type(stem, '900');
+    await write(stem, '900');
     expect(await shown(/expected 2.0 to 60.0 mm/)).toBeTruthy();
     const card = (await database.gaugeCards.get(receiver.ends[0]!.gaugeCardId))!;
     expect(card.features.stemLength!.value).toBeCloseTo(9.5e-3, 9);
@@ -143,7 +139,7 @@ describe('Strip', () => {
 
   test('the readings of each end are kept apart and can be cleared', async () => {
     at('strip');
-    await userEvent.type(await screen.findByLabelText('braid as cut, from the jacket edge'), '9.1');
+    await write(await screen.findByLabelText('braid as cut, from the jacket edge'), '9.1');
     await userEvent.tab();
     await userEvent.click(screen.getByLabelText('End B'));
     await waitFor(() =>
@@ -211,11 +207,11 @@ describe('Prove', () => {
     await tick('end A centre to end B centre', 'beeps');
     await tick('end A outer to end B outer', 'beeps');
     expect(await shown(/^Resistance, centre, end A to end B: not measured/)).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('Ohms, end A centre to end B centre'), '0.095');
-    await userEvent.type(screen.getByLabelText('Ohms, end A outer to end B outer'), '24 mohm');
-    await userEvent.type(screen.getByLabelText('A 50 ohm load seen through the lead'), '50.1');
-    await userEvent.type(screen.getByLabelText('Capacitance, centre to shield'), '345 pF');
-    await userEvent.type(screen.getByLabelText('Insulation, ohms'), '5 Gohm');
+    await write(screen.getByLabelText('Ohms, end A centre to end B centre'), '0.095');
+    await write(screen.getByLabelText('Ohms, end A outer to end B outer'), '24 mohm');
+    await write(screen.getByLabelText('A 50 ohm load seen through the lead'), '50.1');
+    await write(screen.getByLabelText('Capacitance, centre to shield'), '345 pF');
+    await write(screen.getByLabelText('Insulation, ohms'), '5 Gohm');
     fireEvent.change(screen.getByLabelText('Room temperature'), { target: { value: '17' } });
     await waitFor(async () => expect((await database.kept.get(`room/${third.id}`))?.text).toBe('17'));
     await userEvent.click(await screen.findByRole('button', { name: 'Record this proof: Good' }));
@@ -249,7 +245,7 @@ describe('Prove', () => {
   test('too close to the limit is Not yet, with the reason', async () => {
     await readyToProve();
     at('prove', 'OS-0003');
-    await userEvent.type(await screen.findByLabelText('Ohms, end A centre to end B centre'), '0.0995');
+    await write(await screen.findByLabelText('Ohms, end A centre to end B centre'), '0.0995');
     expect(await shown('too close to call')).toBeTruthy();
   });
 

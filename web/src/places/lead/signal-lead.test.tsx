@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
-import { demo, fill, openAt } from '../../../test/open-at.tsx';
+import { demo, fill, openAt, write } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
 
 const leadOf = (name: string) => demo.leads.find((lead) => lead.name === name)!;
@@ -71,11 +71,9 @@ describe('what it carries', () => {
   test('source and load are typed; what is none is refused', async () => {
     openStage('Lounge speaker lead', 'choose');
     const load = await screen.findByLabelText('Loudspeaker');
-    await userEvent.clear(load);
-    await userEvent.type(load, '4 ohm{Enter}');
+    await write(load, '4 ohm{Enter}');
     await waitFor(async () => expect((await saved('Lounge speaker lead')).requirement.load.re).toBe(4));
-    await userEvent.clear(load);
-    await userEvent.type(load, '0{Enter}');
+    await write(load, '0{Enter}');
     expect(await screen.findByText(/expected a resistance above 0/)).toBeTruthy();
     expect((await saved('Lounge speaker lead')).requirement.load.re).toBe(4);
   });
@@ -136,11 +134,9 @@ describe('the other stages', () => {
     openStage('Ticket-desk lead', 'cut');
     expect(await screen.findByRole('heading', { name: 'Cut length, cable B' })).toBeTruthy();
     const leg = screen.getByLabelText('Finished length, leg C');
-    await userEvent.clear(leg);
-    await userEvent.type(leg, '0.6 m{Enter}');
+    await write(leg, '0.6 m{Enter}');
     await waitFor(async () => expect((await saved('Ticket-desk lead')).legs[2]!.finishedLength).toBe(0.6));
-    await userEvent.clear(leg);
-    await userEvent.type(leg, '0{Enter}');
+    await write(leg, '0{Enter}');
     expect((await saved('Ticket-desk lead')).legs[2]!.finishedLength).toBe(0.6);
   });
 
@@ -161,7 +157,7 @@ describe('the other stages', () => {
   test('Strip: cores with their figures; what was cut is judged', async () => {
     openStage('Gangway lighting lead', 'strip');
     expect(await screen.findByRole('img', { name: /^Strip of end A.*white to 3/ })).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('core white as cut, from the jacket edge'), '30{Enter}');
+    await write(screen.getByLabelText('core white as cut, from the jacket edge'), '30{Enter}');
     expect(await screen.findByText(/Core end, white is .* long/)).toBeTruthy();
     expect(screen.getByText(/trim the core white by/)).toBeTruthy();
   });
@@ -174,12 +170,12 @@ describe('the other stages', () => {
     const field = await screen.findByLabelText('Pair 1 is twisted together');
     const row = field.closest('tr')!;
     expect(within(row).getByText('Good')).toBeTruthy();
-    await userEvent.type(field, '200 pF{Enter}');
+    await write(field, '200 pF{Enter}');
     expect(await screen.findByText('methods disagree')).toBeTruthy();
     expect(within(row).getByText('Not yet')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: /^Take off the readings of Simulated/ }));
     expect(await within(row).findByText('Out')).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('Terminator seen on pair 1'), 'open{Enter}');
+    await write(screen.getByLabelText('Terminator seen on pair 1'), 'open{Enter}');
     expect(await screen.findByText(/Terminator seen on pair 1: beyond the limit/)).toBeTruthy();
     expect((await screen.findAllByText(/66 of 66 pairs not measured/)).length).toBeGreaterThan(0);
     await userEvent.click(screen.getByText('all silent'));

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import { houseId } from '@gorvane/core/house/house-id.ts';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
-import { demo, fill, openAt } from '../../../test/open-at.tsx';
+import { demo, fill, openAt, write } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
 
 const house = async () => (await database.house.get(houseId))!;
@@ -17,8 +17,7 @@ describe('dies, solder and shrink', () => {
   test('dies are read as people write them and sorted; nonsense is refused', async () => {
     openAt('/stores');
     const dies = await screen.findByLabelText(/^Hex dies/);
-    await userEvent.clear(dies);
-    await userEvent.type(dies, '6,48; 1.73 mm; 0.213 in');
+    await write(dies, '6,48; 1.73 mm; 0.213 in');
     await saved(
       ({ dies: sizes }) => sizes.map((size) => (size * 1e3).toFixed(2)).join() === '1.73,5.41,6.48',
     );
@@ -30,10 +29,9 @@ describe('dies, solder and shrink', () => {
   test('a size of shrink is added on Enter and can be removed', async () => {
     openAt('/stores');
     const add = await screen.findByLabelText('Add a size');
-    await userEvent.type(add, '6.4/19{Enter}');
+    await write(add, '6.4/19{Enter}');
     expect(await screen.findByText(/a supplied bore larger than the recovered one/)).toBeTruthy();
-    await userEvent.clear(add);
-    await userEvent.type(add, '18/6 adhesive{Enter}');
+    await write(add, '18/6 adhesive{Enter}');
     await saved(({ shrink }) =>
       shrink.some(({ name, adhesive }) => name === 'adhesive shrink 18 mm' && adhesive),
     );
@@ -85,14 +83,13 @@ describe('bags', () => {
   test('are found by name or connector, with what is in them and who uses them', async () => {
     openAt('/stores');
     const search = await screen.findByLabelText('Search bags');
-    await userEvent.type(search, 'bag 14');
+    await write(search, 'bag 14');
     const [row, ...others] = screen
       .getAllByRole('row')
       .filter((each) => within(each).queryByRole('link', { name: /bag 14/ }) !== null);
     expect(others).toHaveLength(0);
     expect(row!.textContent).toMatch(/TNC plug.*Receiver patch lead/);
-    await userEvent.clear(search);
-    await userEvent.type(search, 'no such thing');
+    await write(search, 'no such thing');
     expect(await screen.findByText(/No bag has/)).toBeTruthy();
   });
 
