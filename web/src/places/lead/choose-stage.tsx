@@ -117,7 +117,7 @@ function Face({ end, side, joints }: FaceProps) {
   const { connector, input } = end;
   if (isCoaxial(connector)) return <FaceDrawing connector={connector} />;
   if (side === 'mating side') return <PinFace connector={connector} side={side} joints={input.joints} />;
-  return <JointDrawing end={end} joints={joints} size={150} />;
+  return <JointDrawing end={end} joints={joints} size={150} named />;
 }
 
 function Verdict({ plan }: { readonly plan: LeadPlan }) {
