@@ -1,3 +1,4 @@
+import type { ContactPart } from '../words/clearance.ts';
 import { clampClosesWords, clampHoldsWords, inContactWords, jacketEntryWords } from '../words/clearance.ts';
 import type { FeatureName } from '../connector/features.ts';
 import { featureTerm } from '../connector/gauge-card.ts';
@@ -62,7 +63,7 @@ export function clampRange(input: AnyEndInput, part: string): FitCheck[] {
 /** What goes into each contact: its cores twisted into one against its bore; strands beside a cup are a defect. */
 export function conductorsInContacts(
   input: AnyEndInput,
-  part: string,
+  part: ContactPart,
   { loose = Infinity, free = 0.15 * mm, insulated = false } = {},
 ): FitCheck[] {
   return input.joints.map((joint) => {

@@ -54,6 +54,24 @@ describe('the pick list of an order', () => {
     expect(twice.parts.some(({ what }) => /ferrule/.test(what))).toBe(false);
   });
 
+  test('an end that is on already, and all that belongs to it, is not fetched again', () => {
+    const { lead, cards } = signalLead('radio', 'rg-58', ['bnc-plug-50-crimp-5', 'n-plug-50-crimp-5']);
+    const begun = planLead({ ...lead, fittedEndIds: ['A'] }, cards, house);
+    const rest = pickList([{ plan: begun, quantity: 2 }]);
+    expect(rest.ends.map(({ what, amount }) => [what, amount])).toEqual([['N plug, 50 ohm, crimp, 5 mm', 2]]);
+    const whole = pickList([{ plan: planLead(lead, cards, house), quantity: 2 }]);
+    const shrinkOf = ({ parts }: typeof rest) => parts.reduce((sum, { amount }) => sum + amount, 0);
+    expect(shrinkOf(rest)).toBeLessThan(shrinkOf(whole));
+  });
+
+  test('what the shop has nothing for is said to be missing', () => {
+    const { lead, cards } = signalLead('radio', 'rg-58', ['bnc-plug-50-crimp-5', 'bnc-plug-50-crimp-5']);
+    const bare = pickList([{ plan: planLead(lead, cards, { ...house, shrink: [] }), quantity: 1 }]);
+    expect(bare.parts.length).toBeGreaterThan(0);
+    expect(bare.parts.every(({ isMissing }) => isMissing)).toBe(true);
+    expect(list.parts.some(({ isMissing }) => isMissing)).toBe(false);
+  });
+
   test('names tools once, and the dies of the shop by their size', () => {
     expect(list.tools).toEqual([...new Set(list.tools)].sort());
     expect(list.tools).toContain('iron with a small chisel');

@@ -4,7 +4,7 @@ import { leadCable } from '../lead/lead-cable.ts';
 import { liesThere } from '../lead/lying.ts';
 import type { EndPlan, LeadPlan } from '../plan/lead-plan.ts';
 import { preparedEnds } from '../plan/shown-plan.ts';
-import { cutList } from '../thread/cut-list.ts';
+import { cutList, partsToThread } from '../thread/cut-list.ts';
 
 /** So many leads of one plan. */
 export interface PlannedLine {
@@ -22,6 +22,8 @@ export interface PickRow {
   readonly bag: string | null;
   /** The leads that it is for, by name. */
   readonly leads: readonly string[];
+  /** The shop has nothing that fits: it is to be bought. */
+  readonly isMissing: boolean;
 }
 
 export interface PickList {
@@ -51,8 +53,8 @@ export function pickList(lines: readonly PlannedLine[]): PickList {
     cable: counted(asked.flatMap(cableRows)),
     ends: counted(asked.flatMap(endRows)),
     parts: counted(asked.flatMap(partRows)),
-    tools: [...new Set(asked.flatMap(({ plan }) => preparedEnds(plan).flatMap(toolsOf)))].sort(),
-    dies: [...new Set(asked.flatMap(({ plan }) => preparedEnds(plan).flatMap(diesOf)))].sort((a, b) => a - b),
+    tools: [...new Set(asked.flatMap(({ plan }) => endsToMake(plan).flatMap(toolsOf)))].sort(),
+    dies: [...new Set(asked.flatMap(({ plan }) => endsToMake(plan).flatMap(diesOf)))].sort((a, b) => a - b),
   };
 }
 
@@ -65,38 +67,55 @@ function cableRows({ plan, quantity }: PlannedLine): PickRow[] {
     unit: 'metres',
     bag: null,
     leads: [plan.lead.name],
+    isMissing: false,
   }));
 }
 
-/** What a splice takes on its other side is of the one connector. */
+/** Neither what lies there nor what is on already. */
+const endsToMake = (plan: LeadPlan): EndPlan[] =>
+  preparedEnds(plan).filter(({ end }) => !plan.lead.fittedEndIds.includes(end.id));
+
+/** One connector for each end; what a splice takes on its other side is of the same. */
 function endRows({ plan, quantity }: PlannedLine): PickRow[] {
-  return plan.ends
-    .filter(({ end }) => end.lies === undefined && !plan.lead.fittedEndIds.includes(end.id))
+  return endsToMake(plan)
+    .filter((end) => plan.ends.includes(end))
     .map(({ connector, card }) => ({
       what: connector.name,
       amount: quantity,
       unit: 'pieces',
       bag: card.name,
       leads: [plan.lead.name],
+      isMissing: false,
     }));
 }
 
 /** Tubes and sleeves that are cut from stock, and what is added whole. What a method brings lies in its bag. */
 function partRows({ plan, quantity }: PlannedLine): PickRow[] {
-  const row = (name: string, colour: string | null, amount: number, unit: PickRow['unit']): PickRow => ({
+  const row = (
+    { name, colour }: { readonly name: string; readonly colour?: string | null },
+    amount: number,
+    unit: PickRow['unit'],
+    isMissing: boolean,
+  ): PickRow => ({
     what: colour && !name.includes(colour) ? `${name}, ${colour}` : name,
     amount: amount * quantity,
     unit,
     bag: null,
     leads: [plan.lead.name],
+    isMissing,
   });
   return [
-    ...cutList(plan.parts, plan.thread, plan.sleeves).map(({ name, colour, cutLength, parts }) =>
-      row(name, colour, cutLength.value * parts.length, 'metres'),
+    ...cutList(plan.parts, plan.thread, plan.sleeves).map((cut) =>
+      row(
+        cut,
+        cut.cutLength.value * cut.parts.length,
+        'metres',
+        cut.parts.some((part) => part.kind !== 'core sleeve' && part.missing),
+      ),
     ),
-    ...plan.parts
+    ...partsToThread(plan.parts, plan.thread)
       .filter(({ ofMethod, cutLength }) => !ofMethod && cutLength === undefined)
-      .map(({ name, colour = null }) => row(name, colour, 1, 'pieces')),
+      .map((part) => row(part, 1, 'pieces', part.missing)),
   ];
 }
 

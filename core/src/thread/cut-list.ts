@@ -21,11 +21,17 @@ function partsToCut(
   sleeves: readonly CoreSleeve[],
 ): PartToCut[] {
   if (!thread.possible) return [];
-  const goesOn = new Set(thread.moments.flatMap(({ moves }) => moves.map(({ part }) => part.id)));
-  const threaded = parts.filter(
-    (part): part is LeadPart & PartToCut => part.cutLength !== undefined && goesOn.has(part.id),
+  const threaded = partsToThread(parts, thread).filter(
+    (part): part is LeadPart & PartToCut => part.cutLength !== undefined,
   );
   return [...threaded, ...sleeves];
+}
+
+/** Parts that still go on: not those of ends that are closed already. */
+export function partsToThread(parts: readonly LeadPart[], thread: ThreadPlan): LeadPart[] {
+  if (!thread.possible) return [];
+  const goesOn = new Set(thread.moments.flatMap(({ moves }) => moves.map(({ part }) => part.id)));
+  return parts.filter(({ id }) => goesOn.has(id));
 }
 
 /** The same, like pieces counted together. */

@@ -64,15 +64,35 @@ export const clampHoldsWords = (part: string) => ({
   tooLoose: '',
 });
 
+/** What takes the conductor of a contact. */
+export type ContactPart = 'cup' | 'lug' | 'hole' | 'clamp' | 'barrel' | 'groove';
+
+const goesInHard: Readonly<Record<ContactPart, string>> = {
+  cup: 'It goes in without solder in it first: seat it dry and feed.',
+  lug: 'It goes through without solder on it first: seat it dry and feed.',
+  hole: 'It goes through without solder on it first: seat it dry and feed.',
+  clamp: 'It only just goes in: twist the strands tight, or one stays beside the clamp.',
+  barrel: 'It only just goes in: twist the strands tight, or one stays beside the barrel.',
+  groove: 'It goes into its groove hard: push it home to the end before it is pressed.',
+};
+
+/** Only of those that have to close on it. */
+const tooThinFor: Readonly<Partial<Record<ContactPart, string>>> = {
+  clamp: 'The clamp does not close on so thin a conductor: double it back, or use a wire-end ferrule.',
+  barrel: 'The barrel does not close on so thin a conductor: take the size for it, or double it back.',
+};
+
 /** Conductors, `count` of them twisted into one, in a contact. */
-export const inContactWords = (conductors: string, count: number, part: string, contact: string) => ({
+export const inContactWords = (conductors: string, count: number, part: ContactPart, contact: string) => ({
   label: `${capital(conductors)} in ${part} ${contact}`,
   tooTight:
     count > 1
       ? `${count} conductors do not go into one ${part}: join them to one pigtail, or use a larger connector.`
-      : `The strands do not go into the ${part}; cutting strands off is a defect.`,
-  tight: 'It goes in without solder in it first: seat it dry and feed.',
-  tooLoose: `The ${part} does not close on so thin a conductor: double it back, or use a wire-end ferrule.`,
+      : part === 'groove'
+        ? 'The core does not go into its groove: take a plug that is made for its insulation.'
+        : `The strands do not go into the ${part}; cutting strands off is a defect.`,
+  tight: goesInHard[part],
+  tooLoose: tooThinFor[part] ?? '',
 });
 
 export const gripWords = {

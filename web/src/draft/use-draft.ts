@@ -39,8 +39,11 @@ function draftHandles<T>(
   const newest = () => store.getState().draft.records[key]!.current as T;
   return {
     newest,
-    edit: (label, change) =>
-      void store.dispatch(edited({ key, label, next: change(newest()) as EditedRecord })),
+    // Nothing is edited any more where the database was replaced meanwhile.
+    edit: (label, change) => {
+      if (store.getState().draft.records[key])
+        store.dispatch(edited({ key, label, next: change(newest()) as EditedRecord }));
+    },
   };
 }
 

@@ -2,7 +2,7 @@ import type { JointKind } from '@gorvane/core/recipe/joint.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { ContactJoint } from '@gorvane/core/end/end-input.ts';
 import { conductorNames } from '@gorvane/core/strip/core-strip.ts';
-import { wirePaint } from './wire-colour.ts';
+import { conductorPaint } from './wire-colour.ts';
 import './drawing.css';
 
 /** Where the lug of a contact lies, from above: nearest the cable first. The iron comes from the side that is free. */
@@ -76,11 +76,7 @@ function LugDrawing({ name, place: { x, y, length, iron }, wires, form, isTip, n
         return (
           <g key={`${wire.id} ${index}`} fill="none">
             <path d={way} stroke="var(--ink)" strokeWidth="7" />
-            <path
-              d={way}
-              stroke={wire.kind === 'shield' ? '#b9bdb9' : wirePaint(wire.colour)}
-              strokeWidth="5"
-            />
+            <path d={way} stroke={conductorPaint(wire)} strokeWidth="5" />
           </g>
         );
       })}

@@ -5,7 +5,7 @@ import { contactsSeen } from '@gorvane/core/connector/contact.ts';
 import type { ContactJoint } from '@gorvane/core/end/end-input.ts';
 import { conductorNames } from '@gorvane/core/strip/core-strip.ts';
 import { isJack, JackProfile, jackSpot } from './jack-profile.tsx';
-import { wirePaint } from './wire-colour.ts';
+import { conductorPaint } from './wire-colour.ts';
 import './drawing.css';
 
 interface PinFaceProps {
@@ -139,7 +139,7 @@ function ContactSpot({
 }) {
   const radius = small ? 8 : 12;
   const [first, second] = (joint?.conductors ?? []).map(({ kind, colour }) => ({
-    paint: kind === 'shield' ? '#b9bdb9' : wirePaint(colour),
+    paint: conductorPaint({ kind, colour }),
     light: kind === 'shield' || colour === 'white' || colour === 'yellow',
   }));
   const empty = pin ? 'var(--brass)' : '#22272a';

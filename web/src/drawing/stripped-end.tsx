@@ -4,7 +4,7 @@ import type { StepRole } from '@gorvane/core/recipe/role.ts';
 import type { ShownEnd } from '@gorvane/core/plan/shown-plan.ts';
 import type { CutLayer } from '@gorvane/core/strip/strip-plan.ts';
 import { cutOf, findCut } from '@gorvane/core/strip/cut-of.ts';
-import { wirePaint } from './wire-colour.ts';
+import { conductorPaint } from './wire-colour.ts';
 
 interface StrippedEndProps {
   readonly end: ShownEnd;
@@ -76,11 +76,7 @@ function BaredCores({ end, scale }: Pick<StrippedEndProps, 'end' | 'scale'>) {
     return (
       <g key={route.label}>
         <path d={`M 0 ${y} H ${-end_}`} stroke="var(--copper-metal)" strokeWidth={3} />
-        <path
-          d={`M 0 ${y} H ${-insulated}`}
-          stroke={route.kind === 'shield' ? '#b9bdb9' : wirePaint(route.colour)}
-          strokeWidth={5}
-        />
+        <path d={`M 0 ${y} H ${-insulated}`} stroke={conductorPaint(route)} strokeWidth={5} />
       </g>
     );
   });

@@ -11,7 +11,18 @@ const paints: Readonly<Record<string, string>> = {
   grey: '#8d9391',
 };
 
+const shieldPaint = '#b9bdb9';
+
 export const wirePaint = (colour: string | null) => paints[colour ?? ''] ?? '#b9794b';
+
+/** How a conductor is drawn: a core in its colour, the tail of a shield as bare braid. */
+export const conductorPaint = ({
+  kind,
+  colour,
+}: {
+  readonly kind: 'core' | 'shield';
+  readonly colour: string | null;
+}): string => (kind === 'shield' ? shieldPaint : wirePaint(colour));
 
 /** Colours that rings and legs are marked with. */
 export const markerColours = ['white', 'red', 'black', 'yellow', 'green', 'blue', 'orange', 'brown', 'grey'];

@@ -1,11 +1,11 @@
 import type { CoreRoute } from '@gorvane/core/strip/strip-plan.ts';
-import { wirePaint } from './wire-colour.ts';
+import { conductorPaint } from './wire-colour.ts';
 
 /** What is drawn of a route: each of the conductors that share a contact, else the one there is. */
 function wiresOf({ kind, colour, outside, wires }: CoreRoute) {
   return (wires ?? [{ colour, outside }]).map((wire) => ({
     ...wire,
-    paint: kind === 'shield' ? '#b9bdb9' : wirePaint(wire.colour),
+    paint: conductorPaint({ kind, colour: wire.colour }),
     // Two black wires side by side are told apart by their edge.
     edge: wire.colour === 'black' ? '#8d9391' : '#22272a',
   }));

@@ -104,7 +104,7 @@ async function logoOf(file: File): Promise<{ readonly logo: string } | { readonl
   const { canBePrinted } = await import('../../drawing/pdf-picture.ts');
   if (!(await canBePrinted(logo)))
     return {
-      problem: `${file.name} is damaged or cut off: it cannot be put on a paper. Save the picture anew.`,
+      problem: `${file.name} is damaged or cut off: it cannot be printed. Save the picture anew, as PNG or JPEG.`,
     };
   if (logo.length > largestLogo)
     return {

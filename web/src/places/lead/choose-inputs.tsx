@@ -82,19 +82,18 @@ export function ChooseInputs(props: StageProps) {
     const before = newest();
     const cable = choices.find(({ id }) => id === chosen)!;
     const said: string[] = [];
-    const ends: LeadEnd[] = [];
+    const changed = new Map<string, Pick<LeadEnd, 'connectorId' | 'gaugeCardId'>>();
     for (const end of before.ends) {
       const mine = piecesAtEnd(before, end).some(({ id }) => pieceIds.includes(id));
       const now = leadConnector(before, end.connectorId);
       const next = mine ? connectorPulled(now, cable, house.record) : now;
       if (next === undefined)
         said.push(`End ${end.name}: no ${seriesAndSex(now)} goes on this cable. Choose another connector.`);
-      if (next === undefined || next.id === end.connectorId) ends.push(end);
-      else {
+      if (next !== undefined && next.id !== end.connectorId) {
         const card = await cardFor(next.id);
         dispatch(arrived({ table: 'gaugeCards', record: card }));
         said.push(`End ${end.name}: now ${next.name}, which fits this cable.`);
-        ends.push({ ...end, connectorId: next.id, gaugeCardId: card.id });
+        changed.set(end.id, { connectorId: next.id, gaugeCardId: card.id });
       }
     }
     setPulled(said);
@@ -106,7 +105,7 @@ export function ChooseInputs(props: StageProps) {
         ...now,
         ownCables: ownEntries.filter(({ id }) => pieces.some(({ cableId }) => cableId === id)),
         pieces,
-        ends,
+        ends: now.ends.map((end) => ({ ...end, ...changed.get(end.id) })),
       });
     });
   };

@@ -23,7 +23,7 @@ import { NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { VerdictMark } from '../../controls/verdict.tsx';
-import { wirePaint } from '../../drawing/wire-colour.ts';
+import { conductorPaint } from '../../drawing/wire-colour.ts';
 import type { StageProps } from './stage-props.ts';
 import './pin-plan.css';
 
@@ -241,7 +241,7 @@ function Chip({
     >
       <span
         className="conductor-colour"
-        style={{ background: conductor.kind === 'shield' ? '#b9bdb9' : wirePaint(conductor.colour) }}
+        style={{ background: conductorPaint(conductor) }}
         aria-hidden="true"
       />
       {name}

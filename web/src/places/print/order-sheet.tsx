@@ -12,6 +12,7 @@ import { Length } from '../../controls/length.tsx';
 import { usePageTitle } from '../../controls/page-title.ts';
 import { ResultActions } from '../../controls/result-table.tsx';
 import { Table } from '../../controls/table.tsx';
+import type { UnitView } from '../../data/live.ts';
 import { useHouse, useOrders, usePapers, useUnitsOfOrder } from '../../data/live.ts';
 import { useOrderPlans } from '../../draft/use-plan.ts';
 import { PageStyle } from './page-style.tsx';
@@ -41,7 +42,7 @@ function Planned({ order }: { readonly order: Order }) {
   if (!units || !plans) return null;
   const lines = order.lines.flatMap(({ id, leadId }): PlannedLine[] => {
     const plan = plans.get(leadId);
-    const quantity = units.filter(({ unit, progress }) => unit.lineId === id && !progress.started).length;
+    const quantity = units.filter(({ unit, progress }) => unit.lineId === id && isWaiting(progress)).length;
     return plan ? [{ plan, quantity }] : [];
   });
   const waiting = lines.reduce((sum, { quantity }) => sum + quantity, 0);
@@ -61,7 +62,7 @@ function Planned({ order }: { readonly order: Order }) {
             <p>
               {waiting === 0
                 ? 'Every unit is started: nothing is left to fetch.'
-                : `For ${waiting} of ${units.length} units, which are not started yet.`}{' '}
+                : `For the ${waiting} of ${units.length} ${units.length === 1 ? 'unit that is' : 'units that are'} not started yet.`}{' '}
               {missing > 0 && `▲ ${missing} of its leads cannot be planned as they are: see Leads.`}
             </p>
           </div>
@@ -76,6 +77,8 @@ function Planned({ order }: { readonly order: Order }) {
     </main>
   );
 }
+
+const isWaiting = ({ started, scrapped }: UnitView['progress']) => !started && scrapped === null;
 
 /** A box to tick, on paper. */
 const Tick = () => <td className="tick" />;
@@ -92,7 +95,7 @@ function Pick({ list: { cable, ends, parts, tools, dies } }: { readonly list: Pi
             <td className="number reading">
               {row.unit === 'pieces' ? row.amount : <Length metres={fetched(row)} cable />}
             </td>
-            <td>{row.bag ?? ''}</td>
+            <td>{row.isMissing ? '▲ nothing in Stores fits' : (row.bag ?? '')}</td>
             <td className="soft">{row.leads.join('; ')}</td>
           </tr>
         ))}
@@ -167,7 +170,7 @@ function pickData(order: Order, { cable, ends, parts }: PickList) {
       row.what,
       row.unit === 'pieces' ? row.amount : fetched(row),
       row.unit,
-      row.bag ?? '',
+      row.isMissing ? 'nothing in Stores fits' : (row.bag ?? ''),
       row.leads.join('; '),
     ]),
   };

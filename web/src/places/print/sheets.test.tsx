@@ -50,7 +50,9 @@ describe('the pick and cut list', () => {
     await screen.findByRole('heading', { name: `Pick and cut list of ${waiting.name}` });
     const open = demo.units.filter(({ orderId, plan }) => orderId === waiting.id && plan === null);
     const all = demo.units.filter(({ orderId }) => orderId === waiting.id);
-    expect(screen.getByText(new RegExp(`^For ${open.length} of ${all.length} units`))).toBeTruthy();
+    expect(
+      screen.getByText(new RegExp(`^For the ${open.length} of ${all.length} units that are not started`)),
+    ).toBeTruthy();
     for (const { id, leadId } of waiting.lines) {
       const count = open.filter(({ lineId }) => lineId === id).length;
       if (count === 0) continue;

@@ -9,7 +9,7 @@ import { usePageTitle, useUnitTitle } from '../../controls/page-title.ts';
 import { ResultActions } from '../../controls/result-table.tsx';
 import { Table } from '../../controls/table.tsx';
 import { useLead, useLeads, usePapers, useUnit } from '../../data/live.ts';
-import { wirePaint } from '../../drawing/wire-colour.ts';
+import { conductorPaint } from '../../drawing/wire-colour.ts';
 import { PageStyle } from './page-style.tsx';
 import './print.css';
 
@@ -49,6 +49,35 @@ export function UnitWiresPage() {
   );
 }
 
+interface Column {
+  readonly title: string;
+  readonly of: (row: WireRow) => string;
+  readonly shows?: 'conductor' | 'contact';
+}
+
+/** Cable and pair have a column where there is more than one. */
+function columnsOf({ pieces, ends }: Lead, rows: readonly WireRow[]): Column[] {
+  const hasPairs = rows.some(({ conductor }) => conductor.pair !== null);
+  return [
+    ...(pieces.length > 1 ? [{ title: 'Cable', of: ({ pieceId }: WireRow) => pieceId }] : []),
+    { title: 'Conductor', of: ({ conductor }) => conductor.label, shows: 'conductor' },
+    ...(hasPairs ? [{ title: 'Pair', of: ({ conductor }: WireRow) => String(conductor.pair ?? '') }] : []),
+    ...ends.map(({ name }, index): Column => ({
+      title: `End ${name}`,
+      of: ({ at }) => (at[index] === undefined ? '' : (at[index] ?? 'spare')),
+      shows: 'contact',
+    })),
+    {
+      title: 'With it',
+      of: ({ joined, shares }) =>
+        [
+          ...joined.map((name) => `joined to ${name}`),
+          ...shares.map((name) => `on one contact with ${name}`),
+        ].join('; '),
+    },
+  ];
+}
+
 interface WiresProps {
   readonly title: string;
   readonly lead: Lead;
@@ -59,14 +88,9 @@ interface WiresProps {
 function Wires({ title, lead, back }: WiresProps) {
   const papers = usePapers();
   const rows = wireList(lead);
+  const columns = columnsOf(lead, rows);
+  const head = columns.map((column) => column.title);
   const connectors = lead.ends.map(({ connectorId }) => leadConnector(lead, connectorId));
-  const head = [
-    ...(lead.pieces.length > 1 ? ['Cable'] : []),
-    'Conductor',
-    ...(hasPairs(rows) ? ['Pair'] : []),
-    ...lead.ends.map(({ name }) => `End ${name}`),
-    'With it',
-  ];
   return (
     <main className="print-page">
       {papers && <PageStyle sheet={papers.sheet} />}
@@ -75,7 +99,7 @@ function Wires({ title, lead, back }: WiresProps) {
           data={() => ({
             name: `Wire list ${title}`,
             header: head,
-            rows: rows.map((row) => cellsOf(lead, row, hasPairs(rows))),
+            rows: rows.map((row) => columns.map((column) => column.of(row))),
           })}
         />
         {back}
@@ -92,10 +116,14 @@ function Wires({ title, lead, back }: WiresProps) {
         <Table head={head} label="Wire list">
           {rows.map((row) => (
             <tr key={`${row.pieceId} ${row.conductor.id}`}>
-              {cellsOf(lead, row, hasPairs(rows)).map((cell, column) => (
-                <td key={column}>
-                  {head[column] === 'Conductor' && <Swatch row={row} />}
-                  {head[column]!.startsWith('End ') ? <strong className="reading">{cell}</strong> : cell}
+              {columns.map((column) => (
+                <td key={column.title}>
+                  {column.shows === 'conductor' && <Swatch row={row} />}
+                  {column.shows === 'contact' ? (
+                    <strong className="reading">{column.of(row)}</strong>
+                  ) : (
+                    column.of(row)
+                  )}
                 </td>
               ))}
             </tr>
@@ -115,30 +143,9 @@ function Wires({ title, lead, back }: WiresProps) {
 }
 
 function Swatch({ row: { conductor } }: { readonly row: WireRow }) {
-  const paint = conductor.kind === 'shield' ? '#b9bdb9' : wirePaint(conductor.colour);
   return (
     <svg width="22" height="12" aria-hidden="true" className="wire-swatch">
-      <rect x="1" y="1" width="20" height="10" fill={paint} stroke="#22272a" />
+      <rect x="1" y="1" width="20" height="10" fill={conductorPaint(conductor)} stroke="#22272a" />
     </svg>
   );
-}
-
-const hasPairs = (rows: readonly WireRow[]) => rows.some(({ conductor }) => conductor.pair !== null);
-
-function cellsOf(
-  lead: Lead,
-  { pieceId, conductor, at, joined, shares }: WireRow,
-  withPairs: boolean,
-): string[] {
-  const cable = lead.pieces.find(({ id }) => id === pieceId)!;
-  return [
-    ...(lead.pieces.length > 1 ? [cable.id] : []),
-    conductor.label,
-    ...(withPairs ? [conductor.pair === null ? '' : String(conductor.pair)] : []),
-    ...at.map((contact) => (contact === undefined ? '' : (contact ?? 'spare'))),
-    [
-      ...joined.map((name) => `joined to ${name}`),
-      ...shares.map((name) => `on one contact with ${name}`),
-    ].join('; '),
-  ];
 }
