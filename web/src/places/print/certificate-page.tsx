@@ -82,7 +82,7 @@ function CertificateSheet({
           <p className="address">{address}</p>
           <h1>Certificate of {serial}</h1>
           <VerdictMark verdict={verdict} large />
-          {level && <span>, {level}</span>}
+          {level && <span> {level}</span>}
         </div>
         <UnitCode serial={serial} unitId={unitId} />
       </header>

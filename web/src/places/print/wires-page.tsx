@@ -55,7 +55,12 @@ interface Column {
   readonly shows?: 'conductor' | 'contact';
 }
 
-/** Cable and pair have a column where there is more than one. */
+const withIt = ({ joined, shares }: WireRow) =>
+  [...joined.map((name) => `joined to ${name}`), ...shares.map((name) => `on one contact with ${name}`)].join(
+    '; ',
+  );
+
+/** Only columns in which something stands: cable and pair where there are several, company where there is any. */
 function columnsOf({ pieces, ends }: Lead, rows: readonly WireRow[]): Column[] {
   const hasPairs = rows.some(({ conductor }) => conductor.pair !== null);
   return [
@@ -67,14 +72,7 @@ function columnsOf({ pieces, ends }: Lead, rows: readonly WireRow[]): Column[] {
       of: ({ at }) => (at[index] === undefined ? '' : (at[index] ?? 'spare')),
       shows: 'contact',
     })),
-    {
-      title: 'With it',
-      of: ({ joined, shares }) =>
-        [
-          ...joined.map((name) => `joined to ${name}`),
-          ...shares.map((name) => `on one contact with ${name}`),
-        ].join('; '),
-    },
+    ...(rows.some((row) => withIt(row) !== '') ? [{ title: 'With it', of: withIt }] : []),
   ];
 }
 
