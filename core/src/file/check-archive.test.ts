@@ -70,12 +70,12 @@ describe('a file before it is taken', () => {
     [
       'an entry that was changed',
       withEvents((events) => events.map((e, n) => (n === ofStarted(3).at ? { ...e, by: 'Somebody' } : e))),
-      /^units: entry 3 of its record was changed/,
+      /^units: entry 4 of its record was changed/,
     ],
     [
       'an entry that is missing',
       withEvents((events) => events.filter((_, n) => n !== ofStarted(3).at)),
-      /^units: an entry before number 4 of its record is missing/,
+      /^units: an entry before number 5 of its record is missing/,
     ],
     [
       'entries of a unit that is nowhere',

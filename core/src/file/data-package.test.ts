@@ -90,7 +90,7 @@ describe('a data package', () => {
       changed('B1-0001/record.json', (text) =>
         text.replace('"kind": "proved"', '"kind":"proved"').replace(/"verdict": "Good"/, '"verdict": "Out"'),
       ),
-      /entry 1 of its record was changed/,
+      /entry 2 of its record was changed/,
     ],
     [
       'a limit turned in the plan',

@@ -33,9 +33,13 @@ export class BenchWalk {
     this.tell({ kind: 'started', planChecksum: 'x', programVersion: '0' });
   }
 
+  /** Played once for each length of its record: a walk asks for it at every turn. */
   get progress(): UnitProgress {
-    return unitProgress(this.unit, this.events);
+    if (this.#played?.events !== this.events)
+      this.#played = { events: this.events, progress: unitProgress(this.unit, this.events) };
+    return this.#played.progress;
   }
+  #played: { readonly events: UnitEvent[]; readonly progress: UnitProgress } | undefined;
 
   get happenings(): UnitHappening[] {
     return this.events.map(({ happening }) => happening);

@@ -1,3 +1,4 @@
+import { entryNumber } from '../record/entry-number.ts';
 import type { UnitEvent } from './unit.ts';
 
 /** A file that a record names: what it is called, and the checksum under which it is kept. */
@@ -11,7 +12,9 @@ export const planFile = 'plan.json';
 
 /** The frozen plan, pictures, sweeps and traces that the record of a unit names, each once. */
 export function keptFilesOf(events: readonly UnitEvent[]): KeptFileName[] {
-  const files = events.flatMap(({ happening, number }): KeptFileName[] => {
+  const files = events.flatMap((event): KeptFileName[] => {
+    const { happening } = event;
+    const number = entryNumber(event);
     if (happening.kind === 'started') return [{ name: planFile, hash: happening.planChecksum }];
     if (happening.kind === 'photograph') return [{ name: `picture-${number}.jpg`, hash: happening.hash }];
     if (happening.kind !== 'proved') return [];

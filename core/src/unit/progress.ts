@@ -29,6 +29,8 @@ export interface TrialFit {
 
 /** A happening as it stands in the record, with who and when. */
 export type Recorded<Kind extends UnitHappening['kind']> = Extract<UnitHappening, { kind: Kind }> & {
+  /** Which entry of the record it is: clocks can be wrong. */
+  readonly number: number;
   readonly at: string;
   readonly by: string;
 };
@@ -253,10 +255,11 @@ const players: { readonly [Kind in UnitHappening['kind']]: Player<Kind> } = {
   },
 };
 
-function play(draft: Draft, steps: readonly Step[], { happening, at, by }: UnitEvent): void {
-  if (happening.kind !== 'rework taken back') draft.wayBack = wayBackAt(draft, { ...happening, at, by });
+function play(draft: Draft, steps: readonly Step[], { happening, number, at, by }: UnitEvent): void {
+  const recorded = { ...happening, number, at, by };
+  if (happening.kind !== 'rework taken back') draft.wayBack = wayBackAt(draft, recorded);
   const player = players[happening.kind] as Player<UnitHappening['kind']>;
-  player(draft, { ...happening, at, by } as Recorded<UnitHappening['kind']>, steps);
+  player(draft, recorded as Recorded<UnitHappening['kind']>, steps);
 }
 
 /** A way back is recorded behind what was seen and what was taken shorter for it; whatever else follows makes it final. */

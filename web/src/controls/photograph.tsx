@@ -1,5 +1,6 @@
 import type { Recorded } from '@gorvane/core/unit/progress.ts';
 import { usePicture } from '../data/photographs.ts';
+import { captionOf, pictureElsewhere } from './photograph-words.ts';
 import { useTimes } from './writing.ts';
 
 /** Pictures of a unit as its record names them. */
@@ -16,13 +17,13 @@ export function Photographs({ photographs }: { readonly photographs: readonly Re
 
 function Photograph({ photograph }: { readonly photograph: Recorded<'photograph'> }) {
   const timeOf = useTimes();
-  const { hash, caption, width, height, at, by } = photograph;
+  const { hash, width, height, at, by } = photograph;
   const address = usePicture(hash);
-  const words = caption === '' ? 'Picture without words' : caption;
+  const words = captionOf(photograph);
   return (
     <figure>
       {address && <img src={address} alt={words} width={width} height={height} />}
-      {address === null && <p className="not-yet">▲ The picture itself is at another bench.</p>}
+      {address === null && <p className="not-yet">▲ {pictureElsewhere}</p>}
       <figcaption>
         {words}{' '}
         <span className="soft">

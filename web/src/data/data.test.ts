@@ -172,7 +172,7 @@ describe('everything out and in', () => {
     const other = entries.map((entry) => ({ ...entry, hash: '0'.repeat(64) }));
     await database.records.put({ unitId: unit.id, entries: other });
     const before = await contents();
-    await expect(takeSoundFile(file)).rejects.toThrow(/Entry 0 of a unit has the id of another entry/);
+    await expect(takeSoundFile(file)).rejects.toThrow(/Entry 1 of a unit has the id of another entry/);
     expect(await contents()).toEqual(before);
   });
 

@@ -3,6 +3,7 @@ import { ArchiveError } from '@gorvane/core/file/archive-error.ts';
 import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import { headNames } from '@gorvane/core/file/archive-tables.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
+import { entryNumber } from '@gorvane/core/record/entry-number.ts';
 import type { Envelope } from '@gorvane/core/record/envelope.ts';
 import { mergeRecords } from '@gorvane/core/record/merge.ts';
 import { plansNamed } from '@gorvane/core/unit/started.ts';
@@ -151,7 +152,7 @@ function freshOf(theirs: readonly UnitEvent[], mine: readonly UnitEvent[]): Unit
   const other = theirs.find(({ id, hash }) => hashes.has(id) && hashes.get(id) !== hash);
   if (other)
     throw new ArchiveError(
-      `Entry ${other.number} of a unit has the id of another entry that is here: one of the two records was changed.`,
+      `Entry ${entryNumber(other)} of a unit has the id of another entry that is here: one of the two records was changed.`,
     );
   return theirs.filter(({ id }) => !hashes.has(id));
 }

@@ -58,13 +58,17 @@ export async function addPhotograph(
   });
 }
 
+/** The JPEG of a picture that a record names; undefined where it did not come here. */
+export const keptPicture = async (hash: string): Promise<Uint8Array | undefined> =>
+  (await database.blobs.get(hash))?.bytes;
+
 /** An address under which a kept picture can be shown; undefined while it is read, null where it is not here. */
 export function usePicture(hash: string): string | null | undefined {
-  const blob = useLiveQuery(async () => (await database.blobs.get(hash)) ?? null, [hash]);
+  const bytes = useLiveQuery(async () => (await keptPicture(hash)) ?? null, [hash]);
   const address = useMemo(
-    () => blob && URL.createObjectURL(new Blob([blob.bytes.slice()], { type: 'image/jpeg' })),
-    [blob],
+    () => bytes && URL.createObjectURL(new Blob([bytes.slice()], { type: 'image/jpeg' })),
+    [bytes],
   );
   useEffect(() => () => void (address && URL.revokeObjectURL(address)), [address]);
-  return blob === undefined ? undefined : (address ?? null);
+  return bytes === undefined ? undefined : (address ?? null);
 }

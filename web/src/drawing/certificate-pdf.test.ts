@@ -5,7 +5,8 @@ import { letterheadOf } from '@gorvane/core/paper/letterhead.ts';
 import { nextEvent } from '@gorvane/core/record/chain.ts';
 import type { UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { demo } from '../../test/open-at.tsx';
-import { PDFDocument, rgb } from 'pdf-lib';
+import { PDFDocument, PDFName, PDFRawStream, rgb } from 'pdf-lib';
+import { certificateSections } from '../controls/certificate-content.ts';
 import { instrumentWords, isCertified, limitWords, readingWords } from '../controls/certificate-words.ts';
 import { certificatePdf } from './certificate-pdf.ts';
 import { facesOf } from './pdf-face.ts';
@@ -24,6 +25,11 @@ const certificateAfter = (more: UnitHappening[]) => {
   return certificateOf(unit, unit.plan!, unitProgress(unit, chain), chain);
 };
 const write = (value: number) => String(value);
+/** A picture of one colour. */
+const grey =
+  '/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDABALDA4MChAODQ4SERATGCgaGBYWGDEjJR0oOjM9PDkzODdASFxOQERXRTc4UG1RV19iZ2hnPk1xeXBkeFxlZ2P/wAALCAAeACgBAREA/8QAFQABAQAAAAAAAAAAAAAAAAAAAAH/xAAUEAEAAAAAAAAAAAAAAAAAAAAA/9oACAEBAAA/AIAAAAAAP//Z';
+const writing = { write, timeOf: String };
+const noPicture = () => Promise.resolve(undefined);
 const letterhead = letterheadOf(
   demo.papers[0]!,
   demo.orders.find(({ id }) => id === unit.orderId),
@@ -55,9 +61,7 @@ describe('the certificate of a unit', () => {
   });
 
   test('as PDF it can be opened, carries its title, and goes on over pages as it grows', async () => {
-    const short = await PDFDocument.load(
-      await certificatePdf(certificate, letterhead, { write, timeOf: String }),
-    );
+    const short = await PDFDocument.load(await certificatePdf(certificate, letterhead, writing, noPicture));
     expect(short.getTitle()).toBe('Certificate of OS-0002');
     const notes = Array.from({ length: 120 }, (_, n) => ({
       kind: 'note' as const,
@@ -65,9 +69,56 @@ describe('the certificate of a unit', () => {
       text: `note ${n}`,
     }));
     const long = await PDFDocument.load(
-      await certificatePdf(certificateAfter(notes), letterhead, { write, timeOf: String }),
+      await certificatePdf(certificateAfter(notes), letterhead, writing, noPicture),
     );
     expect(long.getPageCount()).toBeGreaterThan(short.getPageCount());
+  });
+
+  test('pictures of the unit stand in its PDF; one that is not here or cannot be read is said', async () => {
+    const photograph = { kind: 'photograph' as const, stepId: null, caption: 'fillet', width: 4, height: 3 };
+    const pictured = certificateAfter(
+      ['here', 'damaged', 'elsewhere'].map((hash) => ({ ...photograph, hash })),
+    );
+    const bytes = new Map([
+      ['here', Uint8Array.from(Buffer.from(grey, 'base64'))],
+      ['damaged', Uint8Array.from(Buffer.from('no picture'))],
+    ]);
+    const pdf = await certificatePdf(pictured, letterhead, writing, (hash) =>
+      Promise.resolve(bytes.get(hash)),
+    );
+    const pictures = (await PDFDocument.load(pdf)).context
+      .enumerateIndirectObjects()
+      .filter(([, object]) => object instanceof PDFRawStream)
+      .filter(
+        ([, object]) => (object as PDFRawStream).dict.get(PDFName.of('Subtype')) === PDFName.of('Image'),
+      );
+    expect(pictures).toHaveLength(1);
+  });
+
+  test('page and PDF are made of the same pieces, in the order of time', () => {
+    const waived = certificateAfter([
+      { kind: 'note', stepId: null, text: 'late' },
+      { kind: 'came back', reason: 'dead' },
+    ]);
+    const sections = certificateSections({ ...waived, planHolds: false }, writing);
+    expect(sections.map(({ heading }) => heading)).toEqual([
+      'Proof 1: Out, by meter and load',
+      'Proof 2: Good, by meter and load',
+      'Hold points',
+      'Repairs and notes',
+      'Record',
+    ]);
+    const said = sections[3]!.pieces.map((piece) => (piece.kind === 'line' ? piece.words : ''));
+    expect(said[0]).toMatch(/Repaired: .* Replaced: /);
+    expect(said.slice(1)).toEqual([
+      expect.stringMatching(/Note by b: late/),
+      expect.stringMatching(/Came back: dead/),
+    ]);
+    expect(sections[4]!.pieces).toContainEqual({
+      kind: 'line',
+      words: expect.stringMatching(/not the one that was frozen/),
+      tone: 'wrong',
+    });
   });
 
   test('a lead that came back is not finished any more, and says so', () => {

@@ -1,16 +1,9 @@
 import type { Letterhead } from '@gorvane/core/paper/letterhead.ts';
 import { forWhom } from '@gorvane/core/paper/letterhead.ts';
-import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
-import type { QuantityKind } from '@gorvane/core/quantity/explained.ts';
-import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
-import type { Certificate, CertifiedProof } from '@gorvane/core/unit/certificate.ts';
-import {
-  asked,
-  instrumentWords,
-  limitWords,
-  readingWords,
-  unaskedTold,
-} from '../controls/certificate-words.ts';
+import type { Certificate } from '@gorvane/core/unit/certificate.ts';
+import type { BenchWriting, Piece } from '../controls/certificate-content.ts';
+import { certificateSections, identityWords } from '../controls/certificate-content.ts';
+import { captionOf, pictureElsewhere } from '../controls/photograph-words.ts';
 import { drawCode } from './pdf-code.ts';
 import { embedPicture } from './pdf-picture.ts';
 import type { Pen } from './pdf-pen.ts';
@@ -22,6 +15,7 @@ import {
   line,
   margin,
   newPen,
+  picture,
   point,
   red,
   soft,
@@ -29,25 +23,22 @@ import {
 } from './pdf-pen.ts';
 import { codeOf, unitCodeText } from './unit-code.ts';
 
-type Write = (value: number, kind: QuantityKind) => string;
-
-/** How a bench writes figures, and times that are ISO. */
-interface BenchWriting {
-  readonly write: Write;
-  readonly timeOf: (at: string) => string;
-}
+/** The bytes of a picture that a record names; undefined where they did not come here. */
+type PictureOf = (hash: string) => Promise<Uint8Array | undefined>;
 
 /** Side of the code at the upper right. */
 const codeSide = 0.022 * point;
+/** Room for a picture: large enough to see a fillet. */
+const pictureBox = { width: 0.085 * point, height: 0.064 * point };
 
 /** The certificate of a unit as PDF: the same as its page, with a code that opens the unit. */
 export async function certificatePdf(
   certificate: Certificate,
   letterhead: Letterhead,
   writing: BenchWriting,
+  pictureOf: PictureOf,
 ): Promise<Uint8Array> {
-  const { timeOf } = writing;
-  const { serial, unitId, title, verdict, level, programVersion, frozenAt, proofs } = certificate;
+  const { serial, unitId, title, verdict, level } = certificate;
   const name = `Certificate of ${serial}`;
   const pen = await newPen(name, letterhead.sheet);
   drawCode(
@@ -69,15 +60,11 @@ export async function certificatePdf(
   const whom = forWhom(letterhead);
   if (whom) line(pen, whom);
   line(pen, title);
-  line(pen, `Plan frozen ${timeOf(frozenAt)}, program ${programVersion}. Identity ${unitId}`, {
-    colour: soft,
-    size: 8,
-  });
-  if (proofs.length === 0) line(pen, 'Not proved yet.');
-  for (const proof of proofs) drawProof(pen, proof, writing);
-  drawHolds(pen, certificate, writing.write);
-  drawEvents(pen, certificate, timeOf);
-  drawRecord(pen, certificate);
+  line(pen, identityWords(certificate, writing), styles.soft);
+  for (const { heading: words, pieces } of certificateSections(certificate, writing)) {
+    heading(pen, words);
+    for (const piece of pieces) await drawPiece(pen, piece, writing, pictureOf);
+  }
   drawSignature(pen);
   drawFooters(pen, name);
   return pen.document.save();
@@ -96,81 +83,42 @@ async function drawHouse(pen: Pen, house: string, { logo, address }: Letterhead)
   for (const row of address.split('\n').filter((each) => each.trim() !== '')) line(pen, row, { size: 8.5 });
 }
 
-function drawProof(pen: Pen, proof: CertifiedProof, { write, timeOf }: BenchWriting): void {
-  heading(pen, `Proof ${proof.number}: ${proof.verdict}, ${proof.level}`);
-  line(pen, `${timeOf(proof.at)}, ${proof.by}, ${write(proof.celsius, 'temperature')}`);
-  for (const instrument of proof.instruments)
-    line(pen, instrumentWords(instrument), instrument.overdue ? { colour: red, bold: true } : { size: 8.5 });
+const styles = {
+  wrong: { colour: red, bold: true },
+  plain: {},
+  small: { size: 8.5 },
+  soft: { colour: soft, size: 8 },
+};
+
+async function drawPiece(
+  pen: Pen,
+  piece: Piece,
+  { timeOf }: BenchWriting,
+  pictureOf: PictureOf,
+): Promise<void> {
+  if (piece.kind === 'line') line(pen, piece.words, styles[piece.tone]);
+  if (piece.kind === 'table') drawTable(pen, piece);
+  if (piece.kind === 'pictures')
+    for (const photograph of piece.photographs) {
+      const { hash, by, at } = photograph;
+      const bytes = await pictureOf(hash);
+      // The library reads from the start of the memory that bytes may be a part of.
+      const image = bytes && (await pen.document.embedJpg(bytes.slice()).catch(() => undefined));
+      if (image) picture(pen, image, pictureBox);
+      else line(pen, pictureElsewhere, styles.wrong);
+      line(pen, `${captionOf(photograph)}. ${by}, ${timeOf(at)}`, styles.small);
+    }
+}
+
+function drawTable(pen: Pen, { columns, head, rows, paired }: Piece & { readonly kind: 'table' }): void {
+  const words = rows.map((cells) => cells.map((cell) => (typeof cell === 'string' ? cell : cell.verdict)));
+  if (!paired) return table(pen, { columns, head, rows: words });
+  const half = Math.ceil(words.length / 2);
+  const beside = columns.map((part) => part / 2);
   table(pen, {
-    columns: [0, 0.36, 0.68, 0.91],
-    head: ['Check', 'Reading', 'Limit', 'Verdict'],
-    rows: asked(proof.checks).map((check) => [
-      check.label,
-      readingWords(check, write),
-      limitWords(check, write),
-      check.verdict,
-    ]),
+    columns: [...beside, ...beside.map((part) => part + 0.5)],
+    rows: words.slice(0, half).map((left, n) => [...left, ...(words[half + n] ?? columns.map(() => ''))]),
   });
-  for (const words of unaskedTold(proof.checks)) line(pen, words, { size: 8.5 });
-}
-
-/** Hold points, two in a row. */
-function drawHolds(pen: Pen, { progress }: Certificate, write: Write): void {
-  const holds = progress.steps.filter(({ hold }) => hold && hold.kind !== 'proof');
-  if (holds.length === 0) return;
-  heading(pen, 'Hold points');
-  const cells = holds.map(({ id, hold, endId }): string[] => {
-    const answer = progress.holds.get(id);
-    const quantity = hold!.reading?.quantity;
-    const reading =
-      answer?.how === 'answered' && answer.reading !== null && quantity
-        ? answer.reading === Number.MAX_VALUE
-          ? 'open'
-          : write(answer.reading, quantity)
-        : '';
-    const said = !answer
-      ? 'Not yet'
-      : answer.how === 'waived'
-        ? `WAIVED by ${answer.name}: ${answer.reason}`
-        : answer.good
-          ? 'Good'
-          : 'Out';
-    return [`${hold!.label}${endId ? `, end ${endId}` : ''}`, reading, said];
-  });
-  const half = Math.ceil(cells.length / 2);
-  table(pen, {
-    columns: [0, 0.25, 0.42, 0.5, 0.75, 0.92],
-    rows: cells.slice(0, half).map((left, n) => [...left, ...(cells[half + n] ?? ['', '', ''])]),
-  });
-}
-
-function drawEvents(pen: Pen, { progress }: Certificate, timeOf: BenchWriting['timeOf']): void {
-  const events = [
-    ...progress.takenShorter.map(({ at, shortage, name, reason }) => ({
-      at,
-      words: `Taken ${formatMillimetres(shortage)} mm shorter by ${name}: ${reason}`,
-    })),
-    ...progress.returns.map(({ at, reason }) => ({ at, words: `Came back: ${reason}` })),
-    ...progress.reworks.map(({ at, reason, scrap }) => ({
-      at,
-      words: `Repaired: ${reason}.${scrap.length > 0 ? ` Replaced: ${scrapWords(scrap)}.` : ''}`,
-    })),
-    ...progress.notes.map(({ at, text, by }) => ({ at, words: `Note by ${by}: ${text}` })),
-  ].sort((a, b) => a.at.localeCompare(b.at));
-  if (events.length > 0) heading(pen, 'Repairs and notes');
-  for (const { at, words } of events) line(pen, `${timeOf(at)}: ${words}`);
-}
-
-function drawRecord(pen: Pen, { chain, planHolds }: Certificate): void {
-  heading(pen, 'Record');
-  line(
-    pen,
-    `Record of ${chain.entries} entries, chain ${chain.whole ? 'whole' : 'NOT whole: see the log'}.`,
-    chain.whole ? {} : { colour: red, bold: true },
-  );
-  if (!planHolds)
-    line(pen, 'The plan is NOT the one that was frozen when it was started.', { colour: red, bold: true });
-  line(pen, `Last hash ${chain.hash}`, { colour: soft, size: 8 });
 }
 
 /** Where somebody signs for the house. */

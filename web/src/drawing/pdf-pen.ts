@@ -1,6 +1,6 @@
 import type { Sheet } from '@gorvane/core/paper/sheet.ts';
 import { sheets } from '@gorvane/core/paper/sheet.ts';
-import type { PDFPage } from 'pdf-lib';
+import type { PDFImage, PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb } from 'pdf-lib';
 import type { Face } from './pdf-face.ts';
 import { facesOf } from './pdf-face.ts';
@@ -61,6 +61,17 @@ export function heading(pen: Pen, words: string): void {
   room(pen, 44);
   pen.y += 34;
   line(pen, words, { size: 11.5, bold: true });
+}
+
+/** A picture as large as its box allows. */
+export function picture(
+  pen: Pen,
+  image: PDFImage,
+  box: { readonly width: number; readonly height: number },
+): void {
+  const { width, height } = image.scaleToFit(box.width, box.height);
+  room(pen, height + 4);
+  pen.sheet.drawImage(image, { x: margin, y: pen.y, width, height });
 }
 
 /** Whether so much height is left on the page. */

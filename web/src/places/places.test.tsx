@@ -182,7 +182,7 @@ describe('Log', () => {
       entries: entries.map((entry) => (entry.number === 4 ? { ...entry, by: 'Nobody' } : entry)),
     });
     openAt(`/log/${unitOf('OS-0001').id}`);
-    expect(await screen.findByText(/Entry 4 was changed after it was written/)).toBeTruthy();
+    expect(await screen.findByText(/entry 5 of its record was changed after it was written/)).toBeTruthy();
     openAt(`/print/certificate/${unitOf('OS-0001').id}`);
     expect(await screen.findByText(/NOT whole/)).toBeTruthy();
   });

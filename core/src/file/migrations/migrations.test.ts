@@ -71,8 +71,9 @@ describe.each(versions)('an archive of version %s', (version) => {
   });
 
   test('stands where it stood, and is proved as it was', () => {
+    const before = stored('units') as unknown as Unit[];
     for (const unit of archive.units.filter(({ plan }) => plan !== null)) {
-      const old = stored('units').find(({ id }) => id === unit.id) as unknown as Unit;
+      const old = before.find(({ id }) => id === unit.id)!;
       const plan = unit.plan!;
       expect(plan.steps.map(({ id, title, text }) => [id, title, text])).toEqual(
         old.plan!.steps.map(({ id, title, text }) => [id, title, text]),

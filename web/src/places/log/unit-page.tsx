@@ -1,6 +1,7 @@
 import { Table } from '../../controls/table.tsx';
 import { shownPlan } from '@gorvane/core/plan/shown-plan.ts';
-import type { ChainFinding } from '@gorvane/core/record/chain.ts';
+import { chainWords } from '@gorvane/core/file/chain-words.ts';
+import { entryNumber } from '@gorvane/core/record/entry-number.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
 import { Button } from '@mantine/core';
 import { useMemo } from 'react';
@@ -82,14 +83,14 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
       <p className={findings.length === 0 ? 'good' : 'out'}>
         {findings.length === 0
           ? `● Record chain whole, ${events.length} entries.`
-          : `■ ${findings.map(wordFinding).join(' ')}`}
+          : `■ Record chain broken: ${findings.map(chainWords).join(' ')}`}
       </p>
       {problem && <p className="out">■ {problem}</p>}
       <Photographs photographs={progress.photographs} />
       <Table head={['No.', 'When', 'Who', 'What']}>
         {events.toReversed().map((event) => (
           <tr key={event.id}>
-            <td className="reading">{event.number}</td>
+            <td className="reading">{entryNumber(event)}</td>
             <td className="no-wrap">{timeOf(event.at)}</td>
             <td className="no-wrap">{event.by}</td>
             <td>{word(event.happening)}</td>
@@ -98,15 +99,4 @@ function UnitRecord({ view }: { readonly view: UnitView }) {
       </Table>
     </>
   );
-}
-
-function wordFinding(finding: ChainFinding): string {
-  switch (finding.code) {
-    case 'changed':
-      return `Entry ${finding.number} was changed after it was written.`;
-    case 'missing before':
-      return `An entry before number ${finding.number} is missing.`;
-    case 'two continuations':
-      return `Two continuations at number ${finding.number}: two benches went on with this unit apart. Both are kept.`;
-  }
 }

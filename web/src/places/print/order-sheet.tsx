@@ -55,7 +55,7 @@ function Planned({ order }: { readonly order: Order }) {
         <ResultActions data={() => pickData(order, list)} />
         <Link to="/">Back to Bench</Link>
       </div>
-      <article className="certificate order-sheet">
+      <article className="sheet order-sheet">
         <header>
           <div>
             <h1>Pick and cut list of {order.name}</h1>

@@ -57,7 +57,7 @@ function Traveller({ view, plan }: { readonly view: UnitView; readonly plan: Sho
   const { unit } = view;
   const { lead } = plan;
   return (
-    <article className="certificate">
+    <article className="sheet">
       <header>
         <div>
           <h1>

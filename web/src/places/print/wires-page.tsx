@@ -102,7 +102,7 @@ function Wires({ title, lead, back }: WiresProps) {
         />
         {back}
       </div>
-      <article className="certificate">
+      <article className="sheet">
         <header>
           <div>
             <h1>Wire list of {title}</h1>
