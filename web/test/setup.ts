@@ -26,6 +26,24 @@ for (const { prototype } of [HTMLInputElement, HTMLSelectElement, HTMLTextAreaEl
     },
   });
 
+// jsdom holds every rule of every sheet against an element that is asked for its style; here only what it says itself counts.
+const nothing = document.createElement('i').style;
+const hidden = document.createElement('i').style;
+hidden.display = 'none';
+window.getComputedStyle = (element, pseudo) => {
+  if (pseudo) return nothing;
+  return (element as HTMLElement).hidden ? hidden : (element as HTMLElement).style;
+};
+
+// React names a field anew whenever it draws it; jsdom then looks for the other radio buttons of that name.
+const name = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'name')!;
+Object.defineProperty(HTMLInputElement.prototype, 'name', {
+  ...name,
+  set(this: HTMLInputElement, value: string) {
+    if (this.getAttribute('name') !== value) name.set!.call(this, value);
+  },
+});
+
 class StillResizeObserver {
   observe() {}
   unobserve() {}
