@@ -8,6 +8,7 @@ export type PinWeight = 'wrong' | 'risk' | 'note';
 export interface PinCheck {
   readonly code:
     | 'nothing connected'
+    | 'device gone'
     | 'polarity'
     | 'roles meet'
     | 'no way on'

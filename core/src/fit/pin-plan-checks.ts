@@ -1,4 +1,5 @@
 import {
+  deviceGone,
   leadsNowhere,
   nothingConnected,
   onTwoContacts,
@@ -35,6 +36,7 @@ export function pinPlanChecks(
   if (lead.signal === 'radio') return [];
   const nets = roleNets(lead, devices);
   return [
+    ...goneDevices(lead, devices),
     ...doubles(lead),
     ...nets.flatMap((net) => netChecks(lead, net)),
     ...shieldChecks(lead, ends),
@@ -43,6 +45,12 @@ export function pinPlanChecks(
     ...lightingChecks(lead, ends, nets),
   ].sort((a, b) => order[a.weight] - order[b.weight]);
 }
+
+/** An import brings a lead and not the house that it was planned in. */
+const goneDevices = ({ ends }: Lead, devices: readonly DeviceProfile[]): PinCheck[] =>
+  ends
+    .filter(({ deviceId }) => deviceId !== null && !devices.some(({ id }) => id === deviceId))
+    .map(({ name }) => check('device gone', 'risk', deviceGone(name)));
 
 /** Contacts that hang together, with what each means. */
 interface Net {

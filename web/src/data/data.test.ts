@@ -107,10 +107,12 @@ describe('everything out and in', () => {
 
   test('another bench’s archive brings its house, never its name, serials or screen', async () => {
     await createLead({ starter: starters[0]!, length: 3.4, quantity: 2 });
+    await database.house.toCollection().modify({ name: 'Net store', changedAt: '2026-11-16T07:30:00.000Z' });
     const theirs = await exportEverything();
     await startEmpty();
     await database.bench.toCollection().modify({ name: 'Bench two', theme: 'night' });
     await takeSoundFile(theirs);
+    expect(await database.house.toArray()).toMatchObject([{ name: 'Net store' }]);
     expect(await database.bench.toArray()).toMatchObject([
       { name: 'Bench two', theme: 'night', nextSerial: 1 },
     ]);

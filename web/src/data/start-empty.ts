@@ -1,6 +1,7 @@
 import { defaultBench } from '@gorvane/core/house/default-bench.ts';
 import { defaultHouse } from '@gorvane/core/house/default-house.ts';
 import { defaultPapers } from '@gorvane/core/paper/default-papers.ts';
+import { neverChanged } from '@gorvane/core/record/revise.ts';
 import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
 import { noteExport } from './backup.ts';
 import { database, timeNow } from './database.ts';
@@ -16,9 +17,9 @@ export async function clearAll(): Promise<void> {
 export async function startEmpty(): Promise<void> {
   await database.transaction('rw', database.tables, async () => {
     await clearAll();
-    await database.house.add(defaultHouse(timeNow()));
+    await database.house.add(defaultHouse(neverChanged));
     await database.bench.add(defaultBench(timeNow()));
-    await database.papers.add(defaultPapers(timeNow()));
+    await database.papers.add(defaultPapers(neverChanged));
     await noteExport(0);
   });
 }

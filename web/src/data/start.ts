@@ -1,3 +1,4 @@
+import { neverChanged } from '@gorvane/core/record/revise.ts';
 import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
 import { database, timeNow } from './database.ts';
 import { tally } from './tallies.ts';
@@ -45,7 +46,7 @@ export class HouseMissingError extends Error {
 /** Goes on with a house of defaults; everything else stays as it is. */
 export async function goOnWithDefaults(): Promise<void> {
   const { defaultHouse } = await import('@gorvane/core/house/default-house.ts');
-  await database.house.put(defaultHouse(timeNow()));
+  await database.house.put(defaultHouse(neverChanged));
   await completeShop();
 }
 
@@ -57,7 +58,7 @@ async function completeShop(): Promise<void> {
   }
   if ((await database.papers.count()) > 0) return;
   const { defaultPapers } = await import('@gorvane/core/paper/default-papers.ts');
-  await database.papers.add(defaultPapers(timeNow()));
+  await database.papers.add(defaultPapers(neverChanged));
 }
 
 async function firstData(): Promise<string> {

@@ -34,6 +34,7 @@ export function EndChoices({ lead, end, house }: EndChoicesProps) {
       return proposes ? { ...next, pinPlan: proposePinPlan(next, devices, houseChoices(house)) } : next;
     });
   const suiting = devices.filter((device) => device.seriesId === series.id && device.positions <= positions);
+  const isGone = end.deviceId !== null && !devices.some(({ id }) => id === end.deviceId);
   const single = series.kind === 'pins' && (series.layout === 'ts' || series.layout === 'phono');
   return (
     <div className="end-choices">
@@ -48,6 +49,7 @@ export function EndChoices({ lead, end, house }: EndChoicesProps) {
               label: suiting.length > 0 ? 'none: order as counted' : 'none in House for this block',
             },
             ...suiting.map(({ id, name }) => ({ value: id, label: name })),
+            ...(isGone ? [{ value: end.deviceId!, label: 'not in House any more' }] : []),
           ]}
           onChange={({ currentTarget: { value } }) => change('device', { deviceId: value || null }, true)}
         />

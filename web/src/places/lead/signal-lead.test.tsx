@@ -117,6 +117,19 @@ describe('ends', () => {
     );
   });
 
+  test('a device that House does not have is said, and another can be chosen', async () => {
+    await database.house.toCollection().modify({ devices: [] });
+    openStage('Announcement controller tail', 'choose');
+    expect(await screen.findByText(/The device of end B is not in House/)).toBeTruthy();
+    const device = await screen.findByLabelText<HTMLSelectElement>('Device at end B');
+    expect(device.selectedOptions[0]!.textContent).toBe('not in House any more');
+    await userEvent.selectOptions(device, 'none in House for this block');
+    await waitFor(async () =>
+      expect((await saved('Announcement controller tail')).ends[1]!.deviceId).toBeNull(),
+    );
+    await waitFor(() => expect(screen.queryByText(/The device of end B is not in House/)).toBeNull());
+  });
+
   test('channel, ring and the way a right-angle plug points are kept', async () => {
     openStage('Ticket-desk lead', 'choose');
     await userEvent.selectOptions(await screen.findByLabelText('Colour ring of end C'), 'blue');
