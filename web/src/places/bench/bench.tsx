@@ -5,13 +5,21 @@ import type { UnitView } from '../../data/live.ts';
 import { useFoundUnits, useHouse, useLeadCount, useUnit } from '../../data/live.ts';
 import './bench.css';
 
-const BackupReminder = lazy(async () => ({
-  default: (await import('../../controls/backup-line.tsx')).BackupReminder,
-}));
+/** What every Bench shows is on its way while the database is still opened. */
+const parts = {
+  backup: import('../../controls/backup-line.tsx'),
+  waiting: import('./waiting.tsx'),
+  orders: import('./orders.tsx'),
+  newLead: import('./new-lead-form.tsx'),
+};
+// What does not come is said where it would be shown.
+for (const part of Object.values(parts)) part.catch(() => undefined);
+
+const BackupReminder = lazy(async () => ({ default: (await parts.backup).BackupReminder }));
 const InHand = lazy(async () => ({ default: (await import('./in-hand.tsx')).InHand }));
-const Waiting = lazy(async () => ({ default: (await import('./waiting.tsx')).Waiting }));
-const Orders = lazy(async () => ({ default: (await import('./orders.tsx')).Orders }));
-const NewLeadForm = lazy(async () => ({ default: (await import('./new-lead-form.tsx')).NewLeadForm }));
+const Waiting = lazy(async () => ({ default: (await parts.waiting).Waiting }));
+const Orders = lazy(async () => ({ default: (await parts.orders).Orders }));
+const NewLeadForm = lazy(async () => ({ default: (await parts.newLead).NewLeadForm }));
 
 /** So many units at work are looked through for the one that was worked at last. */
 const mostAtWork = 200;
