@@ -126,7 +126,10 @@ export interface LeadPlan {
 
 /** The lead is too short for its ends, or a card is missing: no plan can be made, and nothing is guessed. */
 export class PlanError extends Error {
-  constructor(message: string) {
+  constructor(
+    message: string,
+    readonly code: 'too short' | 'card missing',
+  ) {
     super(message);
     this.name = 'PlanError';
   }
@@ -151,6 +154,7 @@ export function planLead(lead: Lead, cards: readonly GaugeCard[], ownHouse: Hous
     if (!(leastBetweenJackets > 0))
       throw new PlanError(
         `The ends alone are longer than the finished length: ${(leastBetweenJackets * 1e3).toFixed(1)} mm of cable would remain between them.`,
+        'too short',
       );
   const lengths = new Map(cuts.map(({ pieceId, betweenJackets }) => [pieceId, betweenJackets]));
   const parts = threadedParts(lead, inputs, house);
@@ -205,7 +209,7 @@ function proofOf(
 
 function cardOf(end: LeadEnd, cards: readonly GaugeCard[]): GaugeCard {
   const card = cards.find(({ id }) => id === end.gaugeCardId);
-  if (!card) throw new PlanError(`End ${end.name} refers to a gauge card that is not there.`);
+  if (!card) throw new PlanError(`End ${end.name} refers to a gauge card that is not there.`, 'card missing');
   return card;
 }
 

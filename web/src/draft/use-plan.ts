@@ -2,7 +2,7 @@ import type { GaugeCard } from '@gorvane/core/connector/gauge-card-schema.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
-import type { LeadPlan, planLead } from '@gorvane/core/plan/lead-plan.ts';
+import type { LeadPlan, PlanError, planLead } from '@gorvane/core/plan/lead-plan.ts';
 import type { ShownPlan, shownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -12,10 +12,18 @@ import { database } from '../data/database.ts';
 /** The plan of a lead; when the lead as it stands cannot be planned, why, with the last plan that could. */
 export interface PlanView {
   readonly plan: LeadPlan | undefined;
-  readonly problem: string | undefined;
+  readonly problem: PlanProblem | undefined;
 }
 
-type Attempt = { readonly plan: LeadPlan } | { readonly problem: string };
+/** Why a lead cannot be planned; another length helps where it is too short for its ends. */
+export interface PlanProblem {
+  readonly message: string;
+  readonly isTooShort: boolean;
+}
+
+type Attempt = { readonly plan: LeadPlan } | { readonly problem: PlanProblem };
+
+const tooShort: PlanError['code'] = 'too short';
 
 interface Planners {
   readonly planLead: typeof planLead;
@@ -46,7 +54,8 @@ function attempt(plan: Planners['planLead'], lead: Lead, cards: readonly GaugeCa
   try {
     return { plan: plan(lead, cards, house) };
   } catch (error) {
-    return { problem: error instanceof Error ? error.message : String(error) };
+    const message = error instanceof Error ? error.message : String(error);
+    return { problem: { message, isTooShort: (error as Partial<PlanError>).code === tooShort } };
   }
 }
 

@@ -59,6 +59,18 @@ describe('a lead', () => {
     await waitFor(async () => expect((await storedLead()).legs[0]!.finishedLength).toBeCloseTo(0.02, 9), {
       timeout: 30_000,
     });
+    await userEvent.click(await screen.findByRole('button', { name: /^Set the finished length to 1 m/ }));
+    expect(await screen.findByRole('row', { name: /^Finished length/ })).toBeTruthy();
+  });
+
+  test('one whose cable nobody knows says so, and where it can come from', async () => {
+    await database.leads.update(receiver.id, {
+      pieces: receiver.pieces.map((piece) => ({ ...piece, cableId: 'gone' })),
+    });
+    at('cut');
+    expect(await shown(/there is no cable "gone"/)).toBeTruthy();
+    expect(screen.getByRole('main').querySelector('a[href="/house#data"]')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Set the finished length/ })).toBeNull();
   });
 });
 

@@ -17,6 +17,7 @@ import { UndoButton } from '../../controls/undo-button.tsx';
 import type { Draft } from '../../draft/use-draft.ts';
 import { useDraft, useDrafts, useHouseDraft } from '../../draft/use-draft.ts';
 import { useUndoPlace } from '../../draft/use-undo-place.ts';
+import type { PlanProblem } from '../../draft/use-plan.ts';
 import { usePlan } from '../../draft/use-plan.ts';
 import type { RunPick } from '../../drawing/run-side.ts';
 import { Run } from '../../drawing/run.tsx';
@@ -112,22 +113,29 @@ function Unplannable({
   problem,
 }: {
   readonly lead: Draft<Lead>;
-  readonly problem: string | undefined;
+  readonly problem: PlanProblem | undefined;
 }) {
   if (!problem) return null;
   return (
     <Empty title={`${lead.record.name} cannot be planned as it stands`}>
-      <p>{problem}</p>
-      <Button
-        onClick={() =>
-          lead.edit('finished length', (record) => ({
-            ...record,
-            legs: record.legs.map((leg) => ({ ...leg, finishedLength: 1 })),
-          }))
-        }
-      >
-        Set the finished length to 1 m and go on
-      </Button>
+      <p>{problem.message}</p>
+      {problem.isTooShort ? (
+        <Button
+          onClick={() =>
+            lead.edit('finished length', (record) => ({
+              ...record,
+              legs: record.legs.map((leg) => ({ ...leg, finishedLength: 1 })),
+            }))
+          }
+        >
+          Set the finished length to 1 m and go on
+        </Button>
+      ) : (
+        <p>
+          Nothing of it was changed. Read the file that it came with in again in{' '}
+          <Link to="/house#data">House</Link>, or make it anew from <Link to="/">Bench</Link>.
+        </p>
+      )}
     </Empty>
   );
 }
@@ -152,7 +160,7 @@ function useUnitsOfLead(leadId: string, unitId: string | null) {
 function PlannedLead({
   problem,
   ...props
-}: Omit<StageProps, 'view' | 'onPlaces'> & { readonly problem: string | undefined }) {
+}: Omit<StageProps, 'view' | 'onPlaces'> & { readonly problem: PlanProblem | undefined }) {
   const { lead, plan } = props;
   const { stage = 'choose' } = useParams();
   const named = stageSlugs.find(({ slug }) => slug === stage)?.stage;
@@ -199,7 +207,7 @@ function PlannedLead({
         {(problem ?? rawCount > 0) && (
           <p className="last-good" role="status">
             {problem
-              ? `${problem} Shown are the last figures that could be worked out.`
+              ? `${problem.message} Shown are the last figures that could be worked out.`
               : 'A field holds text that does not parse: figures are from the last values that did.'}
           </p>
         )}
