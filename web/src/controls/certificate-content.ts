@@ -4,7 +4,7 @@ import { scrapWords } from '@gorvane/core/recipe/scrap.ts';
 import type { Verdict } from '@gorvane/core/strip/measured.ts';
 import type { Step } from '@gorvane/core/recipe/step.ts';
 import type { Certificate, CertifiedProof } from '@gorvane/core/unit/certificate.ts';
-import type { Recorded } from '@gorvane/core/unit/progress.ts';
+import type { HoldAnswer, Recorded } from '@gorvane/core/unit/progress.ts';
 import { planProblem } from '../data/plan-check.ts';
 import { asked, instrumentWords, limitWords, readingWords, unaskedTold } from './certificate-words.ts';
 
@@ -87,21 +87,27 @@ function proofSection(proof: CertifiedProof, { write, timeOf }: BenchWriting): S
 function holdSection({ progress }: Certificate, writing: BenchWriting): Section {
   const holds = progress.steps.filter(({ hold }) => hold && hold.kind !== 'proof');
   const rows = holds.map((step) => [
-    `${step.hold!.label}${step.endId ? `, end ${step.endId}` : ''}`,
+    holdLabel(step),
     ...answerCells(step, progress.holds.get(step.id), writing),
   ]);
+  const waived = holds.flatMap((step) => {
+    const answer = progress.holds.get(step.id);
+    if (answer?.how !== 'waived') return [];
+    return line(`▲ ${holdLabel(step)}: WAIVED by ${answer.name}: ${answer.reason}`, 'wrong');
+  });
   return {
     heading: 'Hold points',
-    pieces: rows.length === 0 ? [] : [{ kind: 'table', columns: [0, 0.5, 0.84], rows, paired: true }],
+    pieces:
+      rows.length === 0 ? [] : [{ kind: 'table', columns: [0, 0.5, 0.84], rows, paired: true }, ...waived],
   };
 }
 
-type Answer = ReturnType<Certificate['progress']['holds']['get']>;
+const holdLabel = ({ hold, endId }: Step): string => `${hold!.label}${endId ? `, end ${endId}` : ''}`;
 
 /** What was read at a hold point, and what became of it. */
-function answerCells(step: Step, answer: Answer, { write }: BenchWriting): [string, Cell] {
+function answerCells(step: Step, answer: HoldAnswer | undefined, { write }: BenchWriting): [string, Cell] {
   if (!answer) return ['', { verdict: 'Not yet' }];
-  if (answer.how === 'waived') return ['', `▲ WAIVED by ${answer.name}: ${answer.reason}`];
+  if (answer.how === 'waived') return ['', 'waived'];
   const quantity = step.hold!.reading?.quantity;
   const isOpen = answer.reading === Number.MAX_VALUE;
   const read = answer.reading === null || !quantity ? '' : isOpen ? 'open' : write(answer.reading, quantity);

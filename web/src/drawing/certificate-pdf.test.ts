@@ -96,11 +96,11 @@ describe('the certificate of a unit', () => {
   });
 
   test('page and PDF are made of the same pieces, in the order of time', () => {
-    const waived = certificateAfter([
+    const told = certificateAfter([
       { kind: 'note', stepId: null, text: 'late' },
       { kind: 'came back', reason: 'dead' },
     ]);
-    const sections = certificateSections({ ...waived, planHolds: false }, writing);
+    const sections = certificateSections({ ...told, planHolds: false }, writing);
     expect(sections.map(({ heading }) => heading)).toEqual([
       'Proof 1: Out, by meter and load',
       'Proof 2: Good, by meter and load',
