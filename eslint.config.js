@@ -25,18 +25,7 @@ export default tseslint.config(
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
     },
   },
-  // What compiles each component to judge it takes half the time of all rules: it looks at what people see, not at tests.
-  {
-    files: ['web/**/*.tsx'],
-    ignores: ['**/*.test.tsx', 'web/test/**'],
-    plugins: { 'react-hooks': hooks },
-    rules: hooks.configs.recommended.rules,
-  },
-  {
-    files: ['web/**/*.{ts,tsx}'],
-    plugins: { 'react-hooks': hooks },
-    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
-  },
+  { files: ['web/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: hooks.configs.recommended.rules },
   // What is shown of a unit was frozen with it: its screens never plan anew.
   {
     files: [

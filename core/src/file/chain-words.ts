@@ -10,6 +10,6 @@ export function chainWords(finding: ChainFinding): string {
     case 'missing before':
       return `an entry before number ${number} of its record is missing.`;
     case 'two continuations':
-      return `its record has two continuations at number ${number}: two benches went on with it apart.`;
+      return `its record has two continuations from entry ${number} on: two benches went on with it apart.`;
   }
 }

@@ -12,6 +12,7 @@ import {
 } from '../words/pin-check.ts';
 import { conductorOf } from '../cable/conductors.ts';
 import type { DeviceProfile } from '../house/device.ts';
+import { isDeviceGone } from '../house/device.ts';
 import { leadCable } from '../lead/lead-cable.ts';
 import type { Lead, LeadEnd } from '../lead/lead.ts';
 import { endById } from '../lead/lead.ts';
@@ -49,7 +50,7 @@ export function pinPlanChecks(
 /** An import brings a lead and not the house that it was planned in. */
 const goneDevices = ({ ends }: Lead, devices: readonly DeviceProfile[]): PinCheck[] =>
   ends
-    .filter(({ deviceId }) => deviceId !== null && !devices.some(({ id }) => id === deviceId))
+    .filter(({ deviceId }) => isDeviceGone(devices, deviceId))
     .map(({ name }) => check('device gone', 'risk', deviceGone(name)));
 
 /** Contacts that hang together, with what each means. */

@@ -15,6 +15,10 @@ export const deviceProfileSchema = z.object({
 
 export type DeviceProfile = z.infer<typeof deviceProfileSchema>;
 
+/** Whether an end was planned for a device that this house does not have. */
+export const isDeviceGone = (devices: readonly DeviceProfile[], deviceId: string | null): boolean =>
+  deviceId !== null && !devices.some(({ id }) => id === deviceId);
+
 /** The roles of a device's contacts; null where no device is chosen, or House does not have it: nothing says them then. */
 export function deviceRoles(devices: readonly DeviceProfile[], deviceId: string | null): Roles | null {
   return devices.find(({ id }) => id === deviceId)?.roles ?? null;

@@ -209,7 +209,11 @@ function proofOf(
 
 function cardOf(end: LeadEnd, cards: readonly GaugeCard[]): GaugeCard {
   const card = cards.find(({ id }) => id === end.gaugeCardId);
-  if (!card) throw new PlanError(`End ${end.name} refers to a gauge card that is not there.`, 'card missing');
+  if (!card)
+    throw new PlanError(
+      `The gauge card of end ${end.name} did not come with the lead: read the file that it came with in again.`,
+      'card missing',
+    );
   return card;
 }
 

@@ -68,9 +68,9 @@ export const clampHoldsWords = (part: string) => ({
 export type ContactPart = 'cup' | 'lug' | 'hole' | 'clamp' | 'barrel' | 'groove';
 
 const goesInHard: Readonly<Record<ContactPart, string>> = {
-  cup: 'It goes in without solder in it first: seat it dry and feed.',
-  lug: 'It goes through without solder on it first: seat it dry and feed.',
-  hole: 'It goes through without solder on it first: seat it dry and feed.',
+  cup: 'It only just goes in: leave the cup empty, seat the strands dry, then feed the solder.',
+  lug: 'It only just goes through: do not tin it, put it through dry, then feed the solder.',
+  hole: 'It only just goes through: do not tin it, put it through dry, then feed the solder.',
   clamp: 'It only just goes in: twist the strands tight, or one stays beside the clamp.',
   barrel: 'It only just goes in: twist the strands tight, or one stays beside the barrel.',
   groove: 'It goes into its groove hard: push it home to the end before it is pressed.',
@@ -79,7 +79,7 @@ const goesInHard: Readonly<Record<ContactPart, string>> = {
 /** Only of those that have to close on it. */
 const tooThinFor: Readonly<Partial<Record<ContactPart, string>>> = {
   clamp: 'The clamp does not close on so thin a conductor: double it back, or use a wire-end ferrule.',
-  barrel: 'The barrel does not close on so thin a conductor: take the size for it, or double it back.',
+  barrel: 'The barrel does not close on so thin a conductor: take a terminal of its size, or double it back.',
 };
 
 /** Conductors, `count` of them twisted into one, in a contact. */
@@ -90,7 +90,7 @@ export const inContactWords = (conductors: string, count: number, part: ContactP
       ? `${count} conductors do not go into one ${part}: join them to one pigtail, or use a larger connector.`
       : part === 'groove'
         ? 'The core does not go into its groove: take a plug that is made for its insulation.'
-        : `The strands do not go into the ${part}; cutting strands off is a defect.`,
+        : `The strands do not go into the ${part}; cutting strands off is a defect: take a cable with thinner cores, or a larger ${part}.`,
   tight: goesInHard[part],
   tooLoose: tooThinFor[part] ?? '',
 });

@@ -4,7 +4,7 @@ export const nothingConnected =
   'Nothing is connected: drag a conductor on to a contact, or take the usual plan.';
 
 export const deviceGone = (end: string) =>
-  `The device of end ${end} is not in House: nothing says what its contacts mean. Choose another in Choose, or none, and hold the pin plan against the print on the device.`;
+  `The device of end ${end} is not in House: nothing says what its contacts mean. Take another, or none, in Choose, and hold the pin plan against what is printed on the device.`;
 
 export const leadsNowhere = (where: string) =>
   `${where} leads nowhere: its core is on no contact at the other end.`;

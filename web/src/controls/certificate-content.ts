@@ -20,6 +20,14 @@ type Tone = 'wrong' | 'plain' | 'small' | 'soft';
 /** A cell of words, or a verdict that has its own look. */
 export type Cell = string | { readonly verdict: Verdict };
 
+export const cellWords = (cell: Cell): string => (typeof cell === 'string' ? cell : cell.verdict);
+
+/** Rows that stand beside one another: the first half at the left. */
+export function halvesOf<Row>(rows: readonly Row[]): readonly [Row[], Row[]] {
+  const half = Math.ceil(rows.length / 2);
+  return [rows.slice(0, half), rows.slice(half)];
+}
+
 /** What a sheet is made of, from top to bottom. */
 export type Piece =
   | { readonly kind: 'line'; readonly words: string; readonly tone: Tone }
@@ -29,7 +37,7 @@ export type Piece =
       readonly columns: readonly number[];
       readonly head?: readonly string[];
       readonly rows: readonly (readonly Cell[])[];
-      /** Two rows stand beside one another. */
+      /** The second half of its rows stands beside the first. */
       readonly paired: boolean;
     }
   | { readonly kind: 'pictures'; readonly photographs: readonly Recorded<'photograph'>[] };

@@ -2,7 +2,7 @@ import type { Certificate } from '@gorvane/core/unit/certificate.ts';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { packageOfUnits } from '../data/packages.ts';
-import { keptPicture } from '../data/photographs.ts';
+import { keptBytes } from '../data/photographs.ts';
 import { letterheadOfOrder } from '../data/letterhead.ts';
 import { saveFile } from './save-file.ts';
 import { useFileMaker } from './use-file-maker.tsx';
@@ -15,7 +15,7 @@ function useCertificatePdf(): (certificate: Certificate) => Promise<Uint8Array> 
   return async (certificate) => {
     const letterhead = await letterheadOfOrder(certificate.orderId);
     const { certificatePdf } = await import('../drawing/certificate-pdf.ts');
-    return certificatePdf(certificate, letterhead, { write, timeOf }, keptPicture);
+    return certificatePdf(certificate, letterhead, { write, timeOf }, keptBytes);
   };
 }
 

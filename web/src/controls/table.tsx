@@ -11,6 +11,8 @@ interface TableProps {
   /** Its name, where no heading stands over it. */
   readonly label?: string;
   readonly className?: string;
+  /** Where each column begins, as a part of the width; by what stands in them otherwise. */
+  readonly columns?: readonly number[];
   readonly children: ReactNode;
 }
 
@@ -18,7 +20,7 @@ interface TableProps {
  * Every table of the application, its rows as children. Where there is too little room it is moved sideways by itself and
  * not with the page, by keyboard, too.
  */
-export function Table({ head, caption, label, className = '', children }: TableProps) {
+export function Table({ head, caption, label, className = '', columns, children }: TableProps) {
   const [scrolls, setScrolls] = useState(false);
   const box = useCallback((element: HTMLDivElement | null) => {
     if (!element) return undefined;
@@ -34,6 +36,13 @@ export function Table({ head, caption, label, className = '', children }: TableP
     >
       <table className={`plain-table ${className}`.trim()} aria-label={label}>
         {caption && <caption>{caption}</caption>}
+        {columns && (
+          <colgroup>
+            {columns.map((from, n) => (
+              <col key={from} style={{ width: `${((columns[n + 1] ?? 1) - from) * 100}%` }} />
+            ))}
+          </colgroup>
+        )}
         {head && (
           <thead>
             <tr>{head.map((column, index) => title(column, index))}</tr>

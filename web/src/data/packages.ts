@@ -4,10 +4,11 @@ import type { CheckedPackage, PackagedUnit } from '@gorvane/core/file/data-packa
 import { writeDataPackage } from '@gorvane/core/file/data-package.ts';
 import type { Certificate } from '@gorvane/core/unit/certificate.ts';
 import { certificateOf } from '@gorvane/core/unit/certificate.ts';
-import { database, timeNow } from './database.ts';
+import { timeNow } from './database.ts';
 import type { KeptFileName } from '@gorvane/core/unit/kept-files.ts';
 import { keptFilesOf, planFile } from '@gorvane/core/unit/kept-files.ts';
 import { planState } from './plan-check.ts';
+import { keptBytes } from './photographs.ts';
 import { keptPlan } from './plans.ts';
 import { eventsOfUnit, readUnit } from './unit-records.ts';
 
@@ -45,8 +46,8 @@ async function filesOf(events: readonly UnitEvent[]): Promise<Record<string, Uin
   return Object.fromEntries(names.flatMap(({ name }, n) => (files[n] ? [[name, files[n]]] : [])));
 }
 
-const keptFile = async ({ name, hash }: KeptFileName): Promise<Uint8Array | undefined> =>
-  name === planFile ? keptPlan(hash) : (await database.blobs.get(hash))?.bytes;
+const keptFile = ({ name, hash }: KeptFileName): Promise<Uint8Array | undefined> =>
+  name === planFile ? keptPlan(hash) : keptBytes(hash);
 
 /** How a unit of a package stands against this database. */
 export type Standing = 'not here' | 'the same' | 'newer here' | 'newer in the package' | 'apart';

@@ -58,13 +58,13 @@ export async function addPhotograph(
   });
 }
 
-/** The JPEG of a picture that a record names; undefined where it did not come here. */
-export const keptPicture = async (hash: string): Promise<Uint8Array | undefined> =>
+/** A picture or file that a record names, by its checksum; undefined where it did not come here. */
+export const keptBytes = async (hash: string): Promise<Uint8Array | undefined> =>
   (await database.blobs.get(hash))?.bytes;
 
 /** An address under which a kept picture can be shown; undefined while it is read, null where it is not here. */
 export function usePicture(hash: string): string | null | undefined {
-  const bytes = useLiveQuery(async () => (await keptPicture(hash)) ?? null, [hash]);
+  const bytes = useLiveQuery(async () => (await keptBytes(hash)) ?? null, [hash]);
   const address = useMemo(
     () => bytes && URL.createObjectURL(new Blob([bytes.slice()], { type: 'image/jpeg' })),
     [bytes],

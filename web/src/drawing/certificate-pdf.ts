@@ -2,7 +2,7 @@ import type { Letterhead } from '@gorvane/core/paper/letterhead.ts';
 import { forWhom } from '@gorvane/core/paper/letterhead.ts';
 import type { Certificate } from '@gorvane/core/unit/certificate.ts';
 import type { BenchWriting, Piece } from '../controls/certificate-content.ts';
-import { certificateSections, identityWords } from '../controls/certificate-content.ts';
+import { cellWords, certificateSections, halvesOf, identityWords } from '../controls/certificate-content.ts';
 import { captionOf, pictureElsewhere } from '../controls/photograph-words.ts';
 import { drawCode } from './pdf-code.ts';
 import { embedPicture } from './pdf-picture.ts';
@@ -111,13 +111,13 @@ async function drawPiece(
 }
 
 function drawTable(pen: Pen, { columns, head, rows, paired }: Piece & { readonly kind: 'table' }): void {
-  const words = rows.map((cells) => cells.map((cell) => (typeof cell === 'string' ? cell : cell.verdict)));
+  const words = rows.map((cells) => cells.map(cellWords));
   if (!paired) return table(pen, { columns, head, rows: words });
-  const half = Math.ceil(words.length / 2);
+  const [left, right] = halvesOf(words);
   const beside = columns.map((part) => part / 2);
   table(pen, {
     columns: [...beside, ...beside.map((part) => part + 0.5)],
-    rows: words.slice(0, half).map((left, n) => [...left, ...(words[half + n] ?? columns.map(() => ''))]),
+    rows: left.map((cells, n) => [...cells, ...(right[n] ?? columns.map(() => ''))]),
   });
 }
 

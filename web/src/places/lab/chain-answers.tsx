@@ -109,7 +109,7 @@ function Ranking({ answer, labels }: Pick<ChainAnswersProps, 'answer' | 'labels'
         <ResultTable
           data={{
             name: 'Match by item',
-            header: ['item', 'its own return loss seen from the source, dB', 'at'],
+            header: ['item', 'own return loss, dB', 'at'],
             rows: byMatch.map(({ index, returnLossDb, returnLossFrequency }) => [
               name(index),
               returnLossDb > 60 ? 'over 60' : Number(returnLossDb.toFixed(1)),

@@ -1,3 +1,4 @@
+import { isDeviceGone } from '@gorvane/core/house/device.ts';
 import { connectorById } from '@gorvane/core/connector/catalogue/catalogue.ts';
 import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead, LeadEnd } from '@gorvane/core/lead/lead.ts';
@@ -34,7 +35,7 @@ export function EndChoices({ lead, end, house }: EndChoicesProps) {
       return proposes ? { ...next, pinPlan: proposePinPlan(next, devices, houseChoices(house)) } : next;
     });
   const suiting = devices.filter((device) => device.seriesId === series.id && device.positions <= positions);
-  const isGone = end.deviceId !== null && !devices.some(({ id }) => id === end.deviceId);
+  const isGone = isDeviceGone(devices, end.deviceId);
   const single = series.kind === 'pins' && (series.layout === 'ts' || series.layout === 'phono');
   return (
     <div className="end-choices">

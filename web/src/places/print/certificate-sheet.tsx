@@ -2,7 +2,12 @@ import type { Letterhead } from '@gorvane/core/paper/letterhead.ts';
 import { forWhom } from '@gorvane/core/paper/letterhead.ts';
 import type { Certificate } from '@gorvane/core/unit/certificate.ts';
 import type { Cell, Piece } from '../../controls/certificate-content.ts';
-import { certificateSections, identityWords } from '../../controls/certificate-content.ts';
+import {
+  cellWords,
+  certificateSections,
+  halvesOf,
+  identityWords,
+} from '../../controls/certificate-content.ts';
 import { Photographs } from '../../controls/photograph.tsx';
 import { Table } from '../../controls/table.tsx';
 import { VerdictMark } from '../../controls/verdict.tsx';
@@ -61,20 +66,21 @@ const toneClass = { wrong: 'out', plain: undefined, small: 'small', soft: 'soft 
 function PieceView({ piece }: { readonly piece: Piece }) {
   if (piece.kind === 'pictures') return <Photographs photographs={piece.photographs} />;
   if (piece.kind === 'line') return <p className={toneClass[piece.tone]}>{piece.words}</p>;
-  const { head, rows, paired } = piece;
-  if (!paired) return <Rows head={head} rows={rows} />;
-  const half = Math.ceil(rows.length / 2);
+  if (!piece.paired) return <Rows {...piece} />;
+  const [left, right] = halvesOf(piece.rows);
   return (
     <div className="two-columns">
-      <Rows rows={rows.slice(0, half)} />
-      <Rows rows={rows.slice(half)} />
+      <Rows {...piece} rows={left} />
+      <Rows {...piece} rows={right} />
     </div>
   );
 }
 
-function Rows({ head, rows }: Pick<Piece & { readonly kind: 'table' }, 'head' | 'rows'>) {
+type TablePiece = Piece & { readonly kind: 'table' };
+
+function Rows({ head, rows, columns }: Pick<TablePiece, 'head' | 'rows' | 'columns'>) {
   return (
-    <Table head={head}>
+    <Table head={head} columns={columns}>
       {rows.map((cells, n) => (
         <Row key={n} cells={cells} />
       ))}
@@ -85,7 +91,7 @@ function Rows({ head, rows }: Pick<Piece & { readonly kind: 'table' }, 'head' | 
 function Row({ cells: [name, ...rest] }: { readonly cells: readonly Cell[] }) {
   return (
     <tr>
-      <th scope="row">{textOf(name!)}</th>
+      <th scope="row">{cellWords(name!)}</th>
       {rest.map((cell, n) =>
         typeof cell === 'string' ? (
           <td key={n} className="reading">
@@ -100,5 +106,3 @@ function Row({ cells: [name, ...rest] }: { readonly cells: readonly Cell[] }) {
     </tr>
   );
 }
-
-const textOf = (cell: Cell): string => (typeof cell === 'string' ? cell : cell.verdict);
