@@ -55,6 +55,7 @@ test('the chain: order by keyboard, live length, a file in, compared and out, ba
     .focus();
   await desk.keyboard.press('Alt+ArrowRight');
   await expect.poll(async () => (await order())[1]).toBe(first);
+  await expect(desk.getByRole('button', { name: /^N pair/ }).first()).toBeFocused();
   await desk.getByRole('button', { name: 'Move N pair' }).focus();
   await desk.keyboard.press('Space');
   await expect(desk.getByText('Now over place 2 of 4')).toBeAttached();
@@ -65,6 +66,8 @@ test('the chain: order by keyboard, live length, a file in, compared and out, ba
   }).toPass();
   await desk.keyboard.press('Space');
   await expect.poll(async () => (await order())[0]).toBe(first);
+  await expect(desk.getByRole('button', { name: 'Move N pair' })).toBeFocused();
+  await expect(desk.getByRole('heading', { name: 'Over the band', exact: true })).toBeVisible();
 
   const worst = desk.locator('dt', { hasText: 'Worst insertion loss' }).locator('+ dd');
   const loss = await worst.innerText();

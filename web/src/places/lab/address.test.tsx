@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { createMemoryRouter, RouterProvider } from 'react-router';
+import { createMemoryRouter } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
 import { useAddress } from './address.ts';
 import { choice, count, length } from './fields.ts';
 
@@ -63,4 +64,17 @@ test('undo takes back what was typed on the page, and redo makes it again', asyn
   expect(router.state.location.search).toBe('?other=1');
   await press('y');
   expect(texts()).toEqual(['60 ft', '3']);
+});
+
+test('the way back of the browser takes the last value back, too; what stands already is no change', async () => {
+  const { router, view } = open('/?other=1');
+  expect(view.result.current.undo).toBeUndefined();
+  await act(async () => view.result.current.set({ run: '60 ft' }));
+  await act(async () => view.result.current.set({ run: '60 ft' }));
+  await act(async () => view.result.current.set({ many: '5' }));
+  await act(() => router.navigate(-1));
+  expect(view.result.current.texts.many).toBe('3');
+  await act(async () => view.result.current.undo!());
+  expect(view.result.current.texts.run).toBe('10 m');
+  expect(view.result.current.undo).toBeUndefined();
 });

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from '@mantine/hooks';
 import { useSearchParams } from 'react-router';
 
@@ -23,75 +23,110 @@ export interface AddressState<Fields extends AddressFields> {
   /** What in the address could not be read, and why; the default stands there instead. */
   readonly problems: readonly string[];
   readonly set: (changes: Partial<Record<keyof Fields, string>>) => void;
+  /** Takes back the last change; undefined where there is none. */
+  readonly undo: (() => void) | undefined;
 }
+
+/** Addresses of a page as they came one after another; the lab edits no record, so undo goes along them. */
+interface Way {
+  readonly before: readonly string[];
+  readonly now: string;
+  readonly undone: readonly string[];
+}
+
+/** The browser went elsewhere by itself; where that is the last address, it took the last value back. */
+const elsewhere = ({ before, now, undone }: Way, address: string): Way =>
+  address === before.at(-1)
+    ? { before: before.slice(0, -1), now: address, undone: [...undone, now] }
+    : { before, now: address, undone };
 
 export function useAddress<Fields extends AddressFields>(fields: Fields): AddressState<Fields> {
   const [search, setSearch] = useSearchParams();
   const address = search.toString();
+  const [seen, setSeen] = useState(address);
+  const [way, setWay] = useState<Way>({ before: [], now: address, undone: [] });
+  if (address !== seen) {
+    setSeen(address);
+    if (address !== way.now) setWay(elsewhere(way, address));
+  }
   // Two changes may come before the address has followed the first: the second stands on what the first made.
   const latest = useRef(address);
-  const before = useRef<string[]>([]);
-  const undone = useRef<string[]>([]);
   useEffect(() => {
-    // The way back of the browser took the last value back.
-    if (address !== latest.current && address === before.current.at(-1)) {
-      before.current.pop();
-      undone.current.push(latest.current);
-    }
     latest.current = address;
   }, [address]);
-  const go = (from: string[], to: string[]) => {
-    const there = from.pop();
+  const go = useCallback(
+    (to: string, replace: boolean) => {
+      latest.current = to;
+      setSearch(new URLSearchParams(to), { replace, preventScrollReset: true, flushSync: true });
+    },
+    [setSearch],
+  );
+  const undo = () => {
+    const there = way.before.at(-1);
     if (there === undefined) return;
-    to.push(latest.current);
-    latest.current = there;
-    setSearch(new URLSearchParams(there), { replace: true, preventScrollReset: true });
+    setWay({ before: way.before.slice(0, -1), now: there, undone: [...way.undone, way.now] });
+    go(there, true);
   };
-  const back = () => go(before.current, undone.current);
-  const forth = () => go(undone.current, before.current);
-  // The lab edits no record: undo is of what was typed on this page.
+  const redo = () => {
+    const there = way.undone.at(-1);
+    if (there === undefined) return;
+    setWay({ before: [...way.before, way.now], now: there, undone: way.undone.slice(0, -1) });
+    go(there, true);
+  };
   useHotkeys(
     [
-      ['mod+Z', back],
-      ['mod+Y', forth],
-      ['mod+shift+Z', forth],
+      ['mod+Z', undo],
+      ['mod+Y', redo],
+      ['mod+shift+Z', redo],
     ],
     [],
   );
-  return useMemo(() => {
-    const params = new URLSearchParams(address);
-    const problems: string[] = [];
-    const texts: Record<string, string> = {};
-    const values: Record<string, unknown> = {};
-    for (const [name, { fallback, read }] of Object.entries(fields)) {
-      const text = params.get(name) ?? fallback;
-      try {
-        values[name] = read(text);
-        texts[name] = text;
-      } catch (error) {
-        problems.push(`${name}: ${error instanceof Error ? error.message : String(error)}`);
-        values[name] = read(fallback);
-        texts[name] = fallback;
-      }
+  const read = useMemo(() => readAddress(fields, address), [fields, address]);
+  const set = useCallback(
+    (changes: Partial<Record<keyof Fields, string>>) => {
+      const next = addressWith(fields, latest.current, changes);
+      if (next === latest.current) return;
+      setWay(({ before, now }) => ({ before: [...before, now], now: next, undone: [] }));
+      go(next, false);
+    },
+    [fields, go],
+  );
+  return { fields, ...read, set, undo: way.before.length > 0 ? undo : undefined };
+}
+
+function readAddress<Fields extends AddressFields>(
+  fields: Fields,
+  address: string,
+): Pick<AddressState<Fields>, 'values' | 'texts' | 'problems'> {
+  const params = new URLSearchParams(address);
+  const problems: string[] = [];
+  const texts: Record<string, string> = {};
+  const values: Record<string, unknown> = {};
+  for (const [name, { fallback, read }] of Object.entries(fields)) {
+    const text = params.get(name) ?? fallback;
+    try {
+      values[name] = read(text);
+      texts[name] = text;
+    } catch (error) {
+      problems.push(`${name}: ${error instanceof Error ? error.message : String(error)}`);
+      values[name] = read(fallback);
+      texts[name] = fallback;
     }
-    const set = (changes: Partial<Record<keyof Fields, string>>) => {
-      const next = new URLSearchParams(latest.current);
-      for (const [name, text] of Object.entries(changes)) {
-        if (text === undefined) continue;
-        if (text === fields[name]!.fallback) next.delete(name);
-        else next.set(name, text);
-      }
-      before.current.push(latest.current);
-      undone.current = [];
-      latest.current = next.toString();
-      setSearch(next, { preventScrollReset: true });
-    };
-    return {
-      fields,
-      values: values as ValuesOf<Fields>,
-      texts: texts as AddressState<Fields>['texts'],
-      problems,
-      set,
-    };
-  }, [address, fields, setSearch]);
+  }
+  return { values: values as ValuesOf<Fields>, texts: texts as AddressState<Fields>['texts'], problems };
+}
+
+/** An address with other values; the usual ones are left out of it. */
+function addressWith<Fields extends AddressFields>(
+  fields: Fields,
+  address: string,
+  changes: Partial<Record<keyof Fields, string>>,
+): string {
+  const next = new URLSearchParams(address);
+  for (const [name, text] of Object.entries(changes)) {
+    if (text === undefined) continue;
+    if (text === fields[name]!.fallback) next.delete(name);
+    else next.set(name, text);
+  }
+  return next.toString();
 }

@@ -8,7 +8,6 @@ import { chainNetwork } from '@gorvane/core/line/chain-network.ts';
 import { QuantityError } from '@gorvane/core/quantity/quantity-error.ts';
 import { parseLoad } from '@gorvane/core/quantity/resistance.ts';
 import { Button, FileButton, NativeSelect } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useState } from 'react';
 import { saveFile } from '../../controls/save-file.ts';
 import { useCables } from '../../data/cables.ts';
@@ -88,7 +87,6 @@ export function ChainPage() {
   const cables = useCables();
   const [chosen, setChosen] = useState(1);
   const [live, setLive] = useState<readonly ChainItem[] | null>(null);
-  const [past, setPast] = useState<readonly string[]>([]);
   const [fileProblem, setFileProblem] = useState<string | undefined>();
   const { chain, compare } = lab.values;
   const items = live ?? chain;
@@ -101,17 +99,7 @@ export function ChainPage() {
   const latest = useLatest(job, runChain);
   const place = Math.min(chosen, items.length - 1);
 
-  const change = (next: readonly ChainItem[]) => {
-    setPast((steps) => [...steps.slice(-49), lab.texts.chain]);
-    lab.set({ chain: JSON.stringify(next) });
-  };
-  const undo = () => {
-    const before = past.at(-1);
-    if (before === undefined) return;
-    lab.set({ chain: before });
-    setPast(past.slice(0, -1));
-  };
-  useHotkeys([['mod+Z', undo]]);
+  const change = (next: readonly ChainItem[]) => lab.set({ chain: JSON.stringify(next) });
   const add = (item: ChainItem) => {
     change([...items.slice(0, place + 1), item, ...items.slice(place + 1)]);
     setChosen(place + 1);
@@ -170,7 +158,7 @@ export function ChainPage() {
             </Button>
           )}
         </FileButton>
-        <Button size="compact-sm" variant="default" disabled={past.length === 0} onClick={undo}>
+        <Button size="compact-sm" variant="default" disabled={!lab.undo} onClick={lab.undo}>
           Undo
         </Button>
       </div>

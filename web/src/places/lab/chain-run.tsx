@@ -21,6 +21,7 @@ import {
 } from '@dnd-kit/sortable';
 import { IconGripVertical } from '@tabler/icons-react';
 import type { KeyboardEvent } from 'react';
+import { useEffect, useRef } from 'react';
 import { ChainItemShape } from '../../drawing/chain-item.tsx';
 
 interface ChainRunProps {
@@ -56,9 +57,22 @@ export function ChainRun({ items, cables, chosen, onChoose, onOrder }: ChainRunP
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
+  const list = useRef<HTMLOListElement>(null);
+  const moved = useRef<{ readonly to: number; readonly byGrip: boolean } | null>(null);
+  // Whoever moves an item by keyboard goes on with that item and not with the one that took its place.
+  useEffect(() => {
+    if (!moved.current) return;
+    const { to, byGrip } = moved.current;
+    moved.current = null;
+    list.current
+      ?.querySelectorAll<HTMLElement>(byGrip ? '.chain-place .grip' : '.chain-place > button:first-child')
+      .item(to)
+      .focus();
+  }, [items]);
   const ids = items.map((_item, place) => String(place));
-  const move = (from: number, to: number) => {
+  const move = (from: number, to: number, byGrip: boolean) => {
     if (to < 0 || to >= items.length || from === to) return;
+    moved.current = { to, byGrip };
     onOrder(arrayMove([...items], from, to));
     onChoose(to);
   };
@@ -69,16 +83,16 @@ export function ChainRun({ items, cables, chosen, onChoose, onOrder }: ChainRunP
     onDragEnd: ({ over }) => (over ? `Put down at ${placeOf(over.id)}` : 'Put back'),
     onDragCancel: ({ active }) => `Put back at ${placeOf(active.id)}`,
   };
-  const dropped = ({ active, over }: DragEndEvent) => over && move(Number(active.id), Number(over.id));
+  const dropped = ({ active, over }: DragEndEvent) => over && move(Number(active.id), Number(over.id), true);
   return (
     <DndContext
       sensors={sensors}
       collisionDetection={closestCenter}
       onDragEnd={dropped}
-      accessibility={{ announcements }}
+      accessibility={{ announcements, restoreFocus: false }}
     >
       <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
-        <ol className="chain-run" aria-label="Chain, source first">
+        <ol ref={list} className="chain-run" aria-label="Chain, source first">
           <li className="chain-end">source</li>
           {items.map((item, place) => (
             <ChainPlace
@@ -88,7 +102,7 @@ export function ChainRun({ items, cables, chosen, onChoose, onOrder }: ChainRunP
               label={chainItemLabel(item, cables)}
               chosen={place === chosen}
               onChoose={() => onChoose(place)}
-              onMove={(by) => move(place, place + by)}
+              onMove={(by) => move(place, place + by, false)}
             />
           ))}
           <li className="chain-end">far end</li>
