@@ -58,6 +58,7 @@ export async function openPlace(page: Page, place: string): Promise<void> {
   const address = (await link.getAttribute('href'))!;
   await link.click();
   await page.waitForURL(({ pathname }) => pathname === address);
+  await expect(page.getByRole('heading', { level: 1, name: place, exact: true })).toBeVisible();
 }
 
 /** Opens Build from the lead that stands there, and starts its next unit. */
