@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { demoServer, launchOptions } from './e2e/browser.ts';
+import { demoServer, launchOptions, windowOptions } from './e2e/browser.ts';
 
 export default defineConfig({
   testDir: 'e2e',
@@ -16,11 +16,8 @@ export default defineConfig({
   ],
   outputDir: 'test-results',
   use: {
-    baseURL: 'http://localhost:4791',
-    viewport: { width: 1280, height: 800 },
+    ...windowOptions,
     launchOptions,
-    // Each fetches all of the application again; tests of what it does offline allow it.
-    serviceWorkers: 'block',
     // A trace of every step doubles the time of the whole run: TRACE=1 when one is wanted.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     screenshot: 'only-on-failure',

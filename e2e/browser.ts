@@ -24,3 +24,11 @@ export const demoServer = (port: number) => ({
   url: `http://localhost:${port}/start.json`,
   reuseExistingServer: false,
 });
+
+/** What a window of the tests is like; its server runs at this address. */
+export const windowOptions = {
+  baseURL: 'http://localhost:4791',
+  viewport: { width: 1280, height: 800 },
+  // Each fetches all of the application again; tests of what it does offline allow it.
+  serviceWorkers: 'block',
+} as const;

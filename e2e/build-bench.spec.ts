@@ -68,7 +68,7 @@ test('a unit by keyboard only: parts, times, a joint that was cold, and on to it
 
 test('interrupted: the tab closed, the storage full, the unit open twice; nothing lost, nothing doubled', async ({
   desk,
-  context,
+  browserWindow,
 }) => {
   await openUnit(desk, 'OS-0003');
   await expect(heading(desk)).toHaveText('Measure the strip, end B');
@@ -98,7 +98,7 @@ test('interrupted: the tab closed, the storage full, the unit open twice; nothin
   });
 
   await test.step('two tabs: both say so, both see the same, a step is passed once', async () => {
-    const other = await context.newPage();
+    const other = await browserWindow.newPage();
     await other.goto(address);
     await expect(other.getByText('This unit is open in another tab, too')).toBeVisible();
     await Promise.all([desk.keyboard.press('g'), other.keyboard.press('g')]);
@@ -110,7 +110,7 @@ test('interrupted: the tab closed, the storage full, the unit open twice; nothin
   });
 
   await test.step('the tab is closed in the middle of a time: it goes on, and the screen says where it was left', async () => {
-    const again = await context.newPage();
+    const again = await browserWindow.newPage();
     await again.goto(address);
     await expect(
       again.getByText(/Goes on where it was left: “Tug the contact, end B” was the last/),
@@ -126,7 +126,7 @@ test('interrupted: the tab closed, the storage full, the unit open twice; nothin
     await expect(bar(again)).toHaveText('Done');
     await untilStored(again, 'kept', 'Shrink the relief, end B');
     await again.close();
-    const third = await context.newPage();
+    const third = await browserWindow.newPage();
     await third.goto(address);
     await expect(heading(third)).toHaveText('Shrink the relief, end B');
     await expect(bar(third)).toHaveText('Done');

@@ -1,22 +1,55 @@
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, BrowserContext, ConsoleMessage, Page } from '@playwright/test';
 import { expect, test as base } from '@playwright/test';
 import axe from 'axe-core';
 import type { RunOptions } from 'axe-core';
+import { windowOptions } from './browser.ts';
 
-/** A browser with its own empty database, at a page that must stay free of console errors. */
-export const test = base.extend<{ desk: Page }>({
-  desk: async ({ page }, use) => {
-    const errors: string[] = [];
-    page.on('console', (message) => {
-      if (message.type() === 'error') errors.push(message.text());
-    });
-    page.on('pageerror', (error) => errors.push(error.message));
-    await page.goto('/');
-    await expect(page.getByRole('heading', { name: 'Bench', exact: true })).toBeVisible();
-    await use(page);
-    expect(errors, 'console errors').toEqual([]);
-  },
+/**
+ * A shop in the window that all tests of a worker use one after another, so that it keeps what it has compiled: emptied of
+ * data before each, at a page that must stay free of console errors.
+ */
+export const test = base.extend<{ desk: Page }, { browserWindow: BrowserContext }>({
+  browserWindow: [
+    async ({ browser }, use) => {
+      const opened = await browser.newContext(windowOptions);
+      await use(opened);
+      await opened.close();
+    },
+    { scope: 'worker' },
+  ],
+  desk: async ({ browserWindow }, use) => atBench(await emptied(browserWindow), use),
 });
+
+/** For what changes a whole window, its clock, network or touch: one of its own. */
+export const testAlone = base.extend<{ desk: Page }>({ desk: ({ page }, use) => atBench(page, use) });
+
+async function atBench(page: Page, use: (desk: Page) => Promise<void>): Promise<void> {
+  const errors: string[] = [];
+  const onConsole = (message: ConsoleMessage) => {
+    if (message.type() === 'error') errors.push(message.text());
+  };
+  const onError = (error: Error) => errors.push(error.message);
+  page.on('console', onConsole).on('pageerror', onError);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Bench', exact: true })).toBeVisible();
+  await use(page);
+  page.off('console', onConsole).off('pageerror', onError);
+  expect(errors, 'console errors').toEqual([]);
+}
+
+/** A page without anything of the test before: neither data nor size, light, medium or a place of the mouse. */
+async function emptied(browserWindow: BrowserContext): Promise<Page> {
+  const [page = await browserWindow.newPage(), ...others] = browserWindow.pages();
+  await Promise.all(others.map((other) => other.close()));
+  await page.goto('about:blank');
+  const session = await browserWindow.newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', { origin: windowOptions.baseURL, storageTypes: 'all' });
+  await session.detach();
+  await page.setViewportSize(windowOptions.viewport);
+  await page.emulateMedia({ media: null, colorScheme: null, forcedColors: null, reducedMotion: null });
+  await page.mouse.move(0, 0);
+  return page;
+}
 
 export { expect };
 

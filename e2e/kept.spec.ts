@@ -10,6 +10,7 @@ import {
   openPlace,
   openStage,
   test,
+  testAlone,
   untilStored,
 } from './desk.ts';
 
@@ -23,7 +24,7 @@ const openUnit = (desk: Page, serial: string) =>
 
 test('a build goes on where it was left, also with half a reading typed and the tab closed', async ({
   desk,
-  context,
+  browserWindow,
 }) => {
   await openUnit(desk, 'OS-0003');
   await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Measure the strip, end B');
@@ -53,7 +54,7 @@ test('a build goes on where it was left, also with half a reading typed and the 
   await untilStored(desk, 'kept', '0.1');
   const address = desk.url();
   await desk.close();
-  const again = await context.newPage();
+  const again = await browserWindow.newPage();
   await again.goto(address);
   await expect(again.getByRole('heading', { level: 1 })).toHaveText(
     'Measure where the contact stands, end B',
@@ -88,11 +89,11 @@ test('an edit is saved by itself; a text that does not parse is still there afte
   await expect(desk.getByLabel('Finished length')).toHaveValue('2.47 m');
 });
 
-test('two open tabs see each other’s changes and both survive', async ({ desk, context }) => {
+test('two open tabs see each other’s changes and both survive', async ({ desk, browserWindow }) => {
   await openPlace(desk, 'Leads');
   await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
   await openStage(desk, 'Cut');
-  const other = await context.newPage();
+  const other = await browserWindow.newPage();
   await other.goto(desk.url());
   await other.getByLabel('Finished length').fill('5 m');
   await expect(desk.getByLabel('Finished length')).toHaveValue('5 m');
@@ -102,9 +103,9 @@ test('two open tabs see each other’s changes and both survive', async ({ desk,
 });
 
 test.describe('offline', () => {
-  test.use({ serviceWorkers: 'allow' });
+  testAlone.use({ serviceWorkers: 'allow' });
 
-  test('after the first load it opens with the network cut', async ({ desk, context }) => {
+  testAlone('after the first load it opens with the network cut', async ({ desk, context }) => {
     await desk.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await desk.waitForFunction(async () => (await caches.keys()).length > 0);
     await desk.reload();
@@ -151,7 +152,7 @@ test('everything goes out to a file, the database is emptied, the file is read, 
   await expect(desk.getByText('The demo data are in.')).toBeVisible();
 });
 
-test('the same field changed in two tabs asks which value stands', async ({ desk, context }) => {
+testAlone('the same field changed in two tabs asks which value stands', async ({ desk, context }) => {
   await openPlace(desk, 'Leads');
   await desk.getByRole('link', { name: /^Receiver patch lead/ }).click();
   await openStage(desk, 'Choose');

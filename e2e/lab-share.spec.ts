@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectContrast, openPlace, test, untilStored } from './desk.ts';
+import { expect, expectContrast, openPlace, test, testAlone, untilStored } from './desk.ts';
 
 test('a link carries the question to another browser, which has its own data', async ({ desk, browser }) => {
   await desk.goto('/lab/line');
@@ -51,24 +51,24 @@ test('a sweep of the most points is saved whole, and printed without inputs', as
 });
 
 test.describe('offline', () => {
-  test.use({ serviceWorkers: 'allow' });
+  testAlone.use({ serviceWorkers: 'allow' });
 
-  test('what was typed and does not parse is still there after a reload; offline the lab answers', async ({
-    desk,
-    context,
-  }) => {
-    await desk.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-    await desk.waitForFunction(async () => (await caches.keys()).length > 0);
-    await desk.goto('/lab/bus');
-    await desk.getByRole('textbox', { name: 'Receivers' }).fill('12 and a half');
-    await expect(desk.getByText(/a number of receivers, 1 to 256/)).toBeVisible();
-    await untilStored(desk, 'kept', '12 and a half');
-    await context.setOffline(true);
-    await desk.reload();
-    await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12 and a half');
-    await expect(desk.getByText(/V in the worst bit/)).toBeVisible();
-    await desk.getByRole('textbox', { name: 'Receivers' }).press('Escape');
-    await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12');
-    await context.setOffline(false);
-  });
+  testAlone(
+    'what was typed and does not parse is still there after a reload; offline the lab answers',
+    async ({ desk, context }) => {
+      await desk.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+      await desk.waitForFunction(async () => (await caches.keys()).length > 0);
+      await desk.goto('/lab/bus');
+      await desk.getByRole('textbox', { name: 'Receivers' }).fill('12 and a half');
+      await expect(desk.getByText(/a number of receivers, 1 to 256/)).toBeVisible();
+      await untilStored(desk, 'kept', '12 and a half');
+      await context.setOffline(true);
+      await desk.reload();
+      await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12 and a half');
+      await expect(desk.getByText(/V in the worst bit/)).toBeVisible();
+      await desk.getByRole('textbox', { name: 'Receivers' }).press('Escape');
+      await expect(desk.getByRole('textbox', { name: 'Receivers' })).toHaveValue('12');
+      await context.setOffline(false);
+    },
+  );
 });

@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { demoServer, launchOptions } from './browser.ts';
+import { demoServer, launchOptions, windowOptions } from './browser.ts';
 
 /** Not a test: drives the demo and writes the pictures of docs/screenshots. */
 export default defineConfig({
@@ -9,6 +9,6 @@ export default defineConfig({
   timeout: 120_000,
   reporter: 'list',
   outputDir: '../test-results',
-  use: { baseURL: 'http://localhost:4792', viewport: { width: 1280, height: 800 }, launchOptions },
-  webServer: demoServer(4792),
+  use: { ...windowOptions, launchOptions },
+  webServer: demoServer(4791),
 });

@@ -8,6 +8,7 @@ import {
   openStage,
   startUnit,
   test,
+  testAlone,
 } from './desk.ts';
 
 /** What is stripped with: the tool that is owned decides order, figures and what is trimmed by hand; its blades wear. */
@@ -46,25 +47,26 @@ test('three blades in one spin: chosen for the lead, judged against its strip, c
 });
 
 test.describe('by touch', () => {
-  test.use({ hasTouch: true, viewport: { width: 800, height: 1280 } });
+  testAlone.use({ hasTouch: true, viewport: { width: 800, height: 1280 } });
 
-  test('blades that have made what they are good for say so at the step that cuts, until new ones are in', async ({
-    desk,
-  }) => {
-    await openPlace(desk, 'Stores');
-    await desk.getByText('14 cuts of about 500').tap();
-    const life = desk.getByLabel('Blades are good for').and(desk.locator(':visible'));
-    await life.fill('14');
-    await life.press('Enter');
-    await expect(desk.getByText('▲ 14 cuts of about 14')).toBeVisible();
-    await expectAccessible(desk);
-    await openLead(desk, 'Monitor patch lead');
-    await startUnit(desk, 'touch');
-    await buildUntil(desk, /^Cut to the conductor, end A/);
-    await expect(desk.getByText(/have made 14 cuts; they are good for about 14/)).toBeVisible();
-    await expectAccessible(desk);
-    await desk.getByRole('button', { name: 'New blades are in' }).tap();
-    await expect(desk.getByText(/they are good for about 14/)).toBeHidden();
-    await expect(heading(desk)).toHaveText('Cut to the conductor, end A');
-  });
+  testAlone(
+    'blades that have made what they are good for say so at the step that cuts, until new ones are in',
+    async ({ desk }) => {
+      await openPlace(desk, 'Stores');
+      await desk.getByText('14 cuts of about 500').tap();
+      const life = desk.getByLabel('Blades are good for').and(desk.locator(':visible'));
+      await life.fill('14');
+      await life.press('Enter');
+      await expect(desk.getByText('▲ 14 cuts of about 14')).toBeVisible();
+      await expectAccessible(desk);
+      await openLead(desk, 'Monitor patch lead');
+      await startUnit(desk, 'touch');
+      await buildUntil(desk, /^Cut to the conductor, end A/);
+      await expect(desk.getByText(/have made 14 cuts; they are good for about 14/)).toBeVisible();
+      await expectAccessible(desk);
+      await desk.getByRole('button', { name: 'New blades are in' }).tap();
+      await expect(desk.getByText(/they are good for about 14/)).toBeHidden();
+      await expect(heading(desk)).toHaveText('Cut to the conductor, end A');
+    },
+  );
 });
