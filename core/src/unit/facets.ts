@@ -1,8 +1,9 @@
+import { isOpen } from './is-open.ts';
 import type { UnitSummary } from './summary.ts';
 
-/** What units can be found by. */
+/** What units can be found by; `open` are those of an order that are still to be made. */
 export type FacetKind =
-  'started' | 'state' | 'verdict' | 'family' | 'lead' | 'person' | 'fault' | 'pass' | 'day' | 'word';
+  'started' | 'state' | 'open' | 'verdict' | 'family' | 'lead' | 'person' | 'fault' | 'pass' | 'day' | 'word';
 
 /** One thing that a unit is found by, as it stands in the index: "verdict Good". */
 export const facet = (kind: FacetKind, value: string): string => `${kind} ${value}`;
@@ -23,13 +24,14 @@ export function serialWords(serial: string): string[] {
 
 /** All that a unit is found by, but for its serial; of one that is deleted nothing. */
 export function facetsOf(summary: UnitSummary): string[] {
-  const { state, verdict, family, leadId, people, faults, firstPass, days, lead, order } = summary;
+  const { state, verdict, family, leadId, orderId, people, faults, firstPass, days, lead, order } = summary;
   if (summary.deleted) return [];
   const [series = ''] = summary.serial.split('-');
   const words = wordsOf([lead, order, series, ...people].join(' '));
   return [
     ...(summary.started === null ? [] : [facet('started', 'yes')]),
     facet('state', state),
+    ...(isOpen(summary) ? [facet('open', orderId)] : []),
     facet('verdict', verdict ?? 'none'),
     ...(family ? [facet('family', family)] : []),
     facet('lead', leadId),

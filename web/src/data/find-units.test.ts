@@ -15,7 +15,7 @@ const index = async () => ({
     ...summary,
     row: 0,
   })),
-  counts: await Promise.all((['state', 'person', 'day', 'word', 'lead'] as const).map(countsOf)),
+  counts: await Promise.all((['state', 'open', 'person', 'day', 'word', 'lead'] as const).map(countsOf)),
   tallies: await database.tallies.toArray(),
   cuts: await database.cuts.toArray(),
 });
@@ -60,6 +60,17 @@ describe('units are found by the index', () => {
     expect(await serialsOf([facet('state', 'given up')])).toEqual(['OS-0003']);
     expect((await countsOf('state')).get('set aside')).toBeUndefined();
   });
+});
+
+test('an order is open while anything of it is to be made; a list of nothing is not kept', async () => {
+  const { orderId } = unitOf('OS-0003');
+  const ofOrder = demo.units.filter((unit) => unit.orderId === orderId);
+  const finished = await serialsOf([facet('state', 'finished'), facet('lead', receiver.id)]);
+  const open = ofOrder.filter(({ serial }) => !finished.includes(serial));
+  expect((await countsOf('open')).get(orderId)).toBe(open.length);
+  for (const { id } of open) await recordHappenings(id, () => [{ kind: 'finished' }]);
+  expect((await countsOf('open')).has(orderId)).toBe(false);
+  expect((await database.postings.toArray()).filter(({ rows }) => rows.length === 0)).toEqual([]);
 });
 
 test('made anew from the records, all is as it was written entry by entry', async () => {

@@ -52,7 +52,8 @@ export async function findUnits(
 async function findAll(most: number, oldestFirst: boolean): Promise<FoundUnits> {
   const ordered = database.summaries.orderBy('row');
   const units = await (oldestFirst ? ordered : ordered.reverse()).limit(most).toArray();
-  return { count: await database.summaries.count(), units };
+  const states = await countsOf('state');
+  return { count: [...states.values()].reduce((sum, count) => sum + count, 0), units };
 }
 
 async function summariesAt(rows: readonly number[]): Promise<SummaryRow[]> {

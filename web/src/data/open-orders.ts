@@ -1,9 +1,8 @@
 import type { Order } from '@gorvane/core/order/order.ts';
-import { facet } from '@gorvane/core/unit/facets.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { SummaryRow } from './database.ts';
 import { database } from './database.ts';
-import { findUnits } from './find-units.ts';
+import { countsOf } from './find-units.ts';
 
 /** An order with its units, in their sequence, and the names of its leads by their ids. */
 export interface OrderUnits {
@@ -18,18 +17,11 @@ export interface BenchOrders {
   readonly others: number;
 }
 
-/** So many units that are not finished are looked at for the orders that they are of: far more than lie on a bench. */
-const mostOpenUnits = 500;
 /** So many orders stand on a bench at once. */
 const mostOpenOrders = 24;
 
-const openStates = ['at work', 'set aside', 'not started'];
-
 async function benchOrders(): Promise<BenchOrders> {
-  const found = await Promise.all(
-    openStates.map((state) => findUnits({ facets: [facet('state', state)] }, { most: mostOpenUnits })),
-  );
-  const ids = [...new Set(found.flatMap(({ units }) => units.map(({ orderId }) => orderId)))];
+  const ids = [...(await countsOf('open')).keys()];
   const orders = (await database.orders.bulkGet(ids)).filter((order) => order !== undefined);
   const open = firstDue(orders).slice(0, mostOpenOrders);
   return { open: await withUnits(open), others: (await database.orders.count()) - open.length };

@@ -87,8 +87,15 @@ async function post(moves: readonly Move[]): Promise<void> {
   const lists = [...byList.values()];
   const keys = lists.map(([first]): [string, number] => [first!.facet, Math.floor(first!.row / rowsInPage)]);
   const stored = await database.postings.bulkGet(keys);
-  await database.postings.bulkPut(
-    keys.map(([facet, page], n) => ({ facet, page, rows: moved(stored[n]?.rows ?? noRows, lists[n]!) })),
+  const next = keys.map(([facet, page], n) => ({
+    facet,
+    page,
+    rows: moved(stored[n]?.rows ?? noRows, lists[n]!),
+  }));
+  await database.postings.bulkPut(next.filter(({ rows }) => rows.length > 0));
+  // A list of nothing would be read for ever: of each order that was made, and of each day and word that was one.
+  await database.postings.bulkDelete(
+    next.flatMap(({ facet, page, rows }): [string, number][] => (rows.length > 0 ? [] : [[facet, page]])),
   );
 }
 

@@ -1,4 +1,5 @@
 import type { Order } from '@gorvane/core/order/order.ts';
+import { isOpen } from '@gorvane/core/unit/is-open.ts';
 import { Link } from 'react-router';
 import { Table } from '../../controls/table.tsx';
 import type { SummaryRow } from '../../data/database.ts';
@@ -65,8 +66,6 @@ function OrderLine({ order, line, lead, units }: OrderLineProps) {
     </div>
   );
 }
-
-const isOpen = ({ state }: SummaryRow) => state !== 'finished' && state !== 'given up';
 
 function UnitRow({ unit: { id, serial, state, stands } }: { readonly unit: SummaryRow }) {
   const isFinished = state === 'finished';
