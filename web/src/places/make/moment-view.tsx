@@ -96,8 +96,8 @@ function MomentLine({ step, before }: { readonly step: Step; readonly before: re
     <li>
       <strong>{step.title.replace(end, '')}</strong> <span>{step.text.experienced}</span>{' '}
       <span className="moment-figures">
-        {figures.map((figure) => (
-          <InlineFigure key={figure.label} step={step} shown={figure} />
+        {figures.map((figure, n) => (
+          <InlineFigure key={n} step={step} shown={figure} />
         ))}
         {step.tools
           .filter((tool) => tool.setting !== '' && !said.has(toolText(tool)))

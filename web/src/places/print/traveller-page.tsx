@@ -155,8 +155,8 @@ function Steps({ steps }: { readonly steps: readonly Step[] }) {
               </span>
             </th>
             <td className="traveller-bits">
-              {step.figures.map((shown) => (
-                <span key={shown.label}>
+              {step.figures.map((shown, n) => (
+                <span key={n}>
                   {shown.label}{' '}
                   {shown.figure.kind === 'length' ? (
                     <Length {...stepLength(step, shown)} />
