@@ -63,6 +63,7 @@ describe('a unit summed up', () => {
     const summary = summaryOf(unit, []);
     expect(facetsOf(summary)).toEqual([
       'state not started',
+      `open ${unit.orderId}`,
       'verdict none',
       `lead ${unit.leadId}`,
       'word os',
