@@ -216,7 +216,7 @@ describe('what changes what', () => {
   test('a missing gauge card is an error with the end’s name, not a guess', () => {
     const { lead } = exampleLead();
     expect(() => planLead(lead, [], house)).toThrow(PlanError);
-    expect(() => planLead(lead, [], house)).toThrow(/gauge card of end A did not come/);
+    expect(() => planLead(lead, [], house)).toThrow(/gauge card of end A is not here/);
   });
 
   test('an end without shrink brings none, and no step for it', () => {

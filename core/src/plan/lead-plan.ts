@@ -211,7 +211,7 @@ function cardOf(end: LeadEnd, cards: readonly GaugeCard[]): GaugeCard {
   const card = cards.find(({ id }) => id === end.gaugeCardId);
   if (!card)
     throw new PlanError(
-      `The gauge card of end ${end.name} did not come with the lead: read the file that it came with in again.`,
+      `The gauge card of end ${end.name} is not here: it did not come with the lead.`,
       'card missing',
     );
   return card;

@@ -53,5 +53,12 @@ export function inAny(lists: readonly RowList[]): RowList {
   const [only, ...others] = lists;
   if (!only) return noRows;
   if (others.length === 0) return only;
-  return Uint16Array.from(new Set(lists.flatMap((list) => [...list]))).sort();
+  const isIn = new Uint8Array(65_536);
+  for (const list of lists) for (const row of list) isIn[row] = 1;
+  const rows = new Uint16Array(lists.reduce((sum, { length }) => sum + length, 0));
+  let n = 0;
+  isIn.forEach((is, row) => {
+    if (is) rows[n++] = row;
+  });
+  return rows.slice(0, n);
 }

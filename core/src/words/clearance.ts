@@ -68,9 +68,9 @@ export const clampHoldsWords = (part: string) => ({
 export type ContactPart = 'cup' | 'lug' | 'hole' | 'clamp' | 'barrel' | 'groove';
 
 const goesInHard: Readonly<Record<ContactPart, string>> = {
-  cup: 'It only just goes in: leave the cup empty, seat the strands dry, then feed the solder.',
-  lug: 'It only just goes through: do not tin it, put it through dry, then feed the solder.',
-  hole: 'It only just goes through: do not tin it, put it through dry, then feed the solder.',
+  cup: 'It only just goes in: leave the cup empty, tin the conductor thinly or not at all, seat it, then feed the solder.',
+  lug: 'It only just goes through: tin it thinly or not at all, put it through, then feed the solder.',
+  hole: 'It only just goes through: tin it thinly or not at all, put it through, then feed the solder.',
   clamp: 'It only just goes in: twist the strands tight, or one stays beside the clamp.',
   barrel: 'It only just goes in: twist the strands tight, or one stays beside the barrel.',
   groove: 'It goes into its groove hard: push it home to the end before it is pressed.',
@@ -90,7 +90,7 @@ export const inContactWords = (conductors: string, count: number, part: ContactP
       ? `${count} conductors do not go into one ${part}: join them to one pigtail, or use a larger connector.`
       : part === 'groove'
         ? 'The core does not go into its groove: take a plug that is made for its insulation.'
-        : `The strands do not go into the ${part}; cutting strands off is a defect: take a cable with thinner cores, or a larger ${part}.`,
+        : `The conductor does not go into the ${part}; cutting strands off is a defect: take a cable with thinner cores, or a connector with a larger ${part}.`,
   tight: goesInHard[part],
   tooLoose: tooThinFor[part] ?? '',
 });

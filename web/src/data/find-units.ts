@@ -3,7 +3,7 @@ import { inBoth, noRows } from '@gorvane/core/unit/row-list.ts';
 import type { SummaryRow } from './database.ts';
 import { database } from './database.ts';
 import { rowsInPage } from './index-page.ts';
-import { listsOfBeginning, listsOfFacet } from './postings.ts';
+import { inAnyList, listsOfBeginning, listsOfFacet } from './postings.ts';
 import { hitsOfWords } from './word-hits.ts';
 
 /** What units are looked for by: all of it must be so of each. */
@@ -34,8 +34,8 @@ export async function findUnits(
 ): Promise<FoundUnits> {
   const words = await hitsOfWords(text);
   const lists = await Promise.all(facets.map(listsOfFacet));
-  const all = [...words, ...lists];
-  if (all.length === 0) return findAll(most, oldestFirst);
+  const asked = [...words, ...lists];
+  const all = asked.length > 0 ? asked : [inAnyList(await listsOfBeginning(facet('state', '')))];
   const pages = [...new Set(all[0]!.keys())].sort((a, b) => (oldestFirst ? a - b : b - a));
   let count = 0;
   const rows: number[] = [];
@@ -47,13 +47,6 @@ export async function findUnits(
     for (const row of ordered.slice(0, most - rows.length)) rows.push(page * rowsInPage + row);
   }
   return { count, units: await summariesAt(rows) };
-}
-
-async function findAll(most: number, oldestFirst: boolean): Promise<FoundUnits> {
-  const ordered = database.summaries.orderBy('row');
-  const units = await (oldestFirst ? ordered : ordered.reverse()).limit(most).toArray();
-  const states = await countsOf('state');
-  return { count: [...states.values()].reduce((sum, count) => sum + count, 0), units };
 }
 
 async function summariesAt(rows: readonly number[]): Promise<SummaryRow[]> {

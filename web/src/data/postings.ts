@@ -1,5 +1,7 @@
 import type { RowList } from '@gorvane/core/unit/row-list.ts';
+import { inAny } from '@gorvane/core/unit/row-list.ts';
 import { Dexie } from 'dexie';
+import type { Posting } from './database.ts';
 import { database } from './database.ts';
 
 /** Rows by page. */
@@ -12,6 +14,13 @@ export async function listsOfFacet(name: string): Promise<Lists> {
     .between([name, Dexie.minKey], [name, Dexie.maxKey])
     .toArray();
   return new Map(found.map(({ page, rows }) => [page, rows]));
+}
+
+/** Rows by page that stand in any of these lists. */
+export function inAnyList(lists: readonly Pick<Posting, 'page' | 'rows'>[]): Lists {
+  const byPage = new Map<number, RowList[]>();
+  for (const { page, rows } of lists) byPage.set(page, [...(byPage.get(page) ?? []), rows]);
+  return new Map([...byPage].map(([page, found]) => [page, inAny(found)]));
 }
 
 /** Lists of every facet that begins so. */

@@ -40,6 +40,7 @@ const elsewhere = ({ before, now, undone }: Way, address: string): Way =>
     ? { before: before.slice(0, -1), now: address, undone: [...undone, now] }
     : { before, now: address, undone };
 
+/** The state of a page of the lab. Changes go into the address, and undo goes back along them. */
 export function useAddress<Fields extends AddressFields>(fields: Fields): AddressState<Fields> {
   const [search, setSearch] = useSearchParams();
   const address = search.toString();

@@ -21,7 +21,7 @@ import {
 } from '@dnd-kit/sortable';
 import { IconGripVertical } from '@tabler/icons-react';
 import type { KeyboardEvent } from 'react';
-import { useEffect, useRef } from 'react';
+import { useRef } from 'react';
 import { ChainItemShape } from '../../drawing/chain-item.tsx';
 
 interface ChainRunProps {
@@ -51,6 +51,9 @@ export function chainItemFigure(item: ChainItem): string {
   }
 }
 
+/** What an item is taken by, one of each at every place. */
+const handles = { item: '.chain-place > button:first-child', grip: '.chain-place > .grip' } as const;
+
 /** The chain as a run, source at the left. Dragging by the grip, or Alt with an arrow key, changes the order. */
 export function ChainRun({ items, cables, chosen, onChoose, onOrder }: ChainRunProps) {
   const sensors = useSensors(
@@ -58,23 +61,13 @@ export function ChainRun({ items, cables, chosen, onChoose, onOrder }: ChainRunP
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const list = useRef<HTMLOListElement>(null);
-  const moved = useRef<{ readonly to: number; readonly byGrip: boolean } | null>(null);
-  // Whoever moves an item by keyboard goes on with that item and not with the one that took its place.
-  useEffect(() => {
-    if (!moved.current) return;
-    const { to, byGrip } = moved.current;
-    moved.current = null;
-    list.current
-      ?.querySelectorAll<HTMLElement>(byGrip ? '.chain-place .grip' : '.chain-place > button:first-child')
-      .item(to)
-      .focus();
-  }, [items]);
   const ids = items.map((_item, place) => String(place));
-  const move = (from: number, to: number, byGrip: boolean) => {
+  const move = (from: number, to: number, handle: 'item' | 'grip') => {
     if (to < 0 || to >= items.length || from === to) return;
-    moved.current = { to, byGrip };
     onOrder(arrayMove([...items], from, to));
     onChoose(to);
+    // Whoever moves an item by keyboard goes on with that item and not with the one that took its place.
+    list.current?.querySelectorAll<HTMLElement>(handles[handle]).item(to).focus();
   };
   const placeOf = (id: number | string) => `place ${Number(id) + 1} of ${items.length}`;
   const announcements: Announcements = {
@@ -83,7 +76,8 @@ export function ChainRun({ items, cables, chosen, onChoose, onOrder }: ChainRunP
     onDragEnd: ({ over }) => (over ? `Put down at ${placeOf(over.id)}` : 'Put back'),
     onDragCancel: ({ active }) => `Put back at ${placeOf(active.id)}`,
   };
-  const dropped = ({ active, over }: DragEndEvent) => over && move(Number(active.id), Number(over.id), true);
+  const dropped = ({ active, over }: DragEndEvent) =>
+    over && move(Number(active.id), Number(over.id), 'grip');
   return (
     <DndContext
       sensors={sensors}
@@ -102,7 +96,7 @@ export function ChainRun({ items, cables, chosen, onChoose, onOrder }: ChainRunP
               label={chainItemLabel(item, cables)}
               chosen={place === chosen}
               onChoose={() => onChoose(place)}
-              onMove={(by) => move(place, place + by, false)}
+              onMove={(by) => move(place, place + by, 'item')}
             />
           ))}
           <li className="chain-end">far end</li>
