@@ -92,7 +92,7 @@ function Ranking({ answer, labels }: Pick<ChainAnswersProps, 'answer' | 'labels'
     <div className="charts">
       <section aria-labelledby="by-loss">
         <h2 id="by-loss">Costs most loss</h2>
-        <p className="soft">What each takes by itself, where it takes most.</p>
+        <p className="soft">Loss of each, where it is most.</p>
         <ResultTable
           data={{
             name: 'Loss by item',
@@ -107,11 +107,11 @@ function Ranking({ answer, labels }: Pick<ChainAnswersProps, 'answer' | 'labels'
       </section>
       <section aria-labelledby="by-match">
         <h2 id="by-match">Costs most match</h2>
-        <p className="soft">Return loss that each alone would leave, seen from the source.</p>
+        <p className="soft">Return loss of each alone, seen from the source.</p>
         <ResultTable
           data={{
             name: 'Match by item',
-            header: ['item', 'return loss alone, dB', 'at'],
+            header: ['item', 'return loss, dB', 'at'],
             rows: byMatch.map(({ index, returnLossDb, returnLossFrequency }) => [
               name(index),
               returnLossDb > 60 ? 'over 60' : Number(returnLossDb.toFixed(1)),
