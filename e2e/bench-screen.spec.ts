@@ -70,6 +70,7 @@ test('a part that would be too late holds the step', async ({ desk }) => {
   const ferrule = desk.getByRole('button', { name: /ferrule, end A/ });
   await expect(ferrule).toContainText('still on, still that way round?');
   await ferrule.click();
+  await expect(ferrule).toHaveAttribute('aria-pressed', 'true');
   await ferrule.click();
   await expect(ferrule).toContainText('after this step it is too late');
   for (const part of ['label sleeve', 'shrink 9.5 mm, end A', 'ferrule, end A']) {

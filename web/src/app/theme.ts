@@ -48,6 +48,21 @@ export const theme = createTheme({
       '#0f1214',
     ],
   },
-  // The head of a dialog is not that of the page.
-  components: { Modal: { defaultProps: { attributes: { header: { role: 'none' } } } } },
+  components: {
+    // The head of a dialog is not that of the page.
+    Modal: { defaultProps: { attributes: { header: { role: 'none' } } } },
+    // What a button says is never cut off: where it is too long for its line, it takes two.
+    Button: {
+      styles: {
+        root: {
+          display: 'inline-grid',
+          alignItems: 'center',
+          height: 'auto',
+          minHeight: 'var(--button-height)',
+          paddingBlock: '3px',
+        },
+        label: { height: 'auto', whiteSpace: 'normal', lineHeight: 1.2 },
+      },
+    },
+  },
 });

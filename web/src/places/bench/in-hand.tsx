@@ -19,7 +19,10 @@ export function InHand({ view, house }: { readonly view: UnitView; readonly hous
     <section className="in-hand" aria-labelledby="in-hand">
       <div className="in-hand-head">
         <div>
-          <p className="soft">{progress.started ? 'In hand' : 'Next'}</p>
+          <p className="soft">
+            {progress.started ? `In hand, step ${done + 1} of ${progress.steps.length}` : 'Next'}
+            {step && progress.started && `, ${step.stage}`}
+          </p>
           <h2 id="in-hand">
             {name}, unit {unit.serial}
           </h2>
@@ -34,10 +37,7 @@ export function InHand({ view, house }: { readonly view: UnitView; readonly hous
       </div>
       {plan && <Run plan={plan} progress={progress.started ? progress : undefined} />}
       {progress.started && (
-        <div className="soft">
-          Step {done + 1} of {progress.steps.length}, {step?.stage}
-          <Progress value={(100 * done) / progress.steps.length} mt={6} aria-label="Steps done" />
-        </div>
+        <Progress value={(100 * done) / progress.steps.length} mt={6} aria-label="Steps done" />
       )}
     </section>
   );

@@ -122,25 +122,25 @@ export function RadioToWhat() {
         data={options}
         onChange={({ currentTarget: { value } }) => set({ far: value })}
       />
-      {text('frequencies', 'Working frequencies', 'several with a semicolon between')}
-      {text('power', 'Power into it')}
-      {text('limit', 'Loss allowed', 'both connectors counted')}
       <NativeSelect
         label="Where does it live?"
         value={asked.environment}
         data={[...environments]}
         onChange={({ currentTarget: { value } }) => set({ environment: value })}
       />
+      {text('frequencies', 'Working frequencies', 'several with a semicolon between')}
+      {text('power', 'Power into it')}
+      {text('limit', 'Loss allowed', 'both connectors counted')}
       {text('length', 'How long, between mating planes?', 'finished; metres unless said')}
       {text('quantity', 'How many of them?')}
+      <Button size="md" disabled={!proposal} onClick={() => void make()}>
+        Make this lead
+      </Button>
       {answer ? (
         <Proposals answer={answer} chosen={chosen} onChoose={setChosen} />
       ) : (
         <p className="soft">With a length the cable and the ends are proposed here, with reasons.</p>
       )}
-      <Button size="md" disabled={!proposal} onClick={() => void make()}>
-        Make this lead
-      </Button>
     </>
   );
 }

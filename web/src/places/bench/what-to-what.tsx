@@ -137,6 +137,9 @@ function SignalToWhat({ signal }: { readonly signal: Signal }) {
         error={problems.quantity}
         onChange={({ currentTarget }) => setQuantity(currentTarget.value)}
       />
+      <Button size="md" disabled={!proposal} onClick={() => void make()}>
+        Make this lead
+      </Button>
       {proposal ? (
         <ul aria-label="Proposed, because" className="proposal">
           {proposal.reasons.map((reason) => (
@@ -148,9 +151,6 @@ function SignalToWhat({ signal }: { readonly signal: Signal }) {
           With a length the ends, the cable and the pin plan are proposed here, with reasons.
         </p>
       )}
-      <Button size="md" disabled={!proposal} onClick={() => void make()}>
-        Make this lead
-      </Button>
     </>
   );
 }

@@ -172,6 +172,17 @@ describe('parts', () => {
     expect((await kinds()).filter((kind) => kind === 'part confirmed').length).toBeGreaterThan(seen.length);
   });
 
+  test('touched twice before the screen has followed, it is seen once', async () => {
+    await standAt('insert');
+    openAt(`/build/${third.id}`);
+    await title('Seat the contact in the body, end B');
+    const before = (await kinds()).length;
+    const part = (name: RegExp) => screen.getByRole('button', { name });
+    for (const name of [/^ferrule, end B/, /^ferrule, end B/, /^shrink/]) fireEvent.click(part(name));
+    await waitFor(() => expect(part(/^shrink/).getAttribute('aria-pressed')).toBe('true'));
+    expect((await kinds()).slice(before)).toEqual(['part confirmed', 'part confirmed']);
+  });
+
   test('a tick taken back holds the step', async () => {
     await standAt('insert');
     openAt(`/build/${third.id}`);

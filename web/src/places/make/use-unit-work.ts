@@ -47,8 +47,10 @@ function isFree(
 }
 
 /** Pressed twice before the screen has followed: what stands in the record is not written again. */
-function standsAlready({ cut, on }: UnitProgress, happening: UnitHappening): boolean {
+function standsAlready({ confirmed, cut, on }: UnitProgress, happening: UnitHappening): boolean {
   if (happening.kind === 'part cut') return cut.has(happening.partId);
+  if (happening.kind === 'part confirmed')
+    return confirmed.get(happening.stepId)?.has(happening.partId) === true;
   return happening.kind === 'part on' && on.has(happening.partId);
 }
 
