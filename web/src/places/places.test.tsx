@@ -16,7 +16,7 @@ describe('Bench', () => {
     expect(
       (await screen.findByRole('link', { name: 'Continue: Measure the strip, end B' })).getAttribute('href'),
     ).toBe(`/build/${unitOf('OS-0003').id}`);
-    expect(screen.getByText(/Step 20 of 38/)).toBeTruthy();
+    expect(screen.getByText(/step 20 of 38/)).toBeTruthy();
     const line = (await screen.findByRole('link', { name: 'Receiver patch lead' })).closest('p')!;
     expect(line.textContent).toMatch(/2 of 6 finished/);
   });

@@ -1,4 +1,5 @@
 import { beforeEach, expect, jest, test } from '@jest/globals';
+import { dataWork, sayDataWork } from './data-work.ts';
 
 /** A worker that answers when it is told to. */
 class StandInWorker extends EventTarget {
@@ -25,7 +26,7 @@ Object.assign(globalThis, {
     close() {}
   },
 });
-jest.unstable_mockModule('comlink', () => ({
+jest.mock('comlink', () => ({
   proxy: (given: typeof tell) => given,
   wrap: () => ({
     takeSoundFile: (_: File, given: typeof tell) => {
@@ -36,14 +37,15 @@ jest.unstable_mockModule('comlink', () => ({
   }),
 }));
 
-const { importFile } = await import('./data-actions.ts');
-const { dataWork, sayDataWork } = await import('./data-work.ts');
+// After what stands in for the worker is in its place.
+const actions = import('./data-actions.ts');
 const file = new File(['any'], 'shop.zip');
 const result = { added: 3, replaced: 0, kept: 1, clashes: [] };
 
 beforeEach(() => sayDataWork({ isSeen: true }));
 
 test('what a worker tells after its answer does not stand over what came of the work', async () => {
+  const { importFile } = await actions;
   const done = importFile(file);
   tell(1, 2);
   expect(dataWork().running).toMatchObject({ label: 'Reading shop.zip in', done: 1, of: 2, holds: true });
@@ -57,6 +59,7 @@ test('what a worker tells after its answer does not stand over what came of the 
 });
 
 test('a worker that cannot be started or breaks off is said, and does not wait for ever', async () => {
+  const { importFile } = await actions;
   const done = importFile(file);
   StandInWorker.last.dispatchEvent(Object.assign(new Event('error'), { message: 'cannot be loaded' }));
   expect(await done).toBe(false);

@@ -3,17 +3,16 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { studyLightingBus } from '@gorvane/core/bus/lighting-bus.ts';
 import { answerChain } from '@gorvane/core/line/chain-answer.ts';
+import { fill, openAt } from '../../../test/open-at.tsx';
+import { database } from '../../data/database.ts';
 
 // jsdom has no workers: the same functions answer here.
-jest.unstable_mockModule('../../work/lab-client.ts', () => ({
+jest.mock('../../work/lab-client.ts', () => ({
   labWork: () => ({
     answerChain: async (job: Parameters<typeof answerChain>[0]) => answerChain(job),
     studyLightingBus: async (bus: Parameters<typeof studyLightingBus>[0]) => studyLightingBus(bus),
   }),
 }));
-
-const { fill, openAt } = await import('../../../test/open-at.tsx');
-const { database } = await import('../../data/database.ts');
 
 beforeEach(() => fill());
 
