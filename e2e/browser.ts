@@ -29,6 +29,8 @@ export const demoServer = (port: number) => ({
 export const windowOptions = {
   baseURL: 'http://localhost:4791',
   viewport: { width: 1280, height: 800 },
+  // What moves is painted many times over before it stands.
+  contextOptions: { reducedMotion: 'reduce' },
   // Each fetches all of the application again; tests of what it does offline allow it.
   serviceWorkers: 'block',
 } as const;

@@ -11,7 +11,7 @@ import { windowOptions } from './browser.ts';
 export const test = base.extend<{ desk: Page }, { browserWindow: BrowserContext }>({
   browserWindow: [
     async ({ browser }, use) => {
-      const opened = await browser.newContext(windowOptions);
+      const opened = await browser.newContext({ ...windowOptions, ...windowOptions.contextOptions });
       await use(opened);
       await opened.close();
     },
@@ -46,7 +46,7 @@ async function emptied(browserWindow: BrowserContext): Promise<Page> {
   await session.send('Storage.clearDataForOrigin', { origin: windowOptions.baseURL, storageTypes: 'all' });
   await session.detach();
   await page.setViewportSize(windowOptions.viewport);
-  await page.emulateMedia({ media: null, colorScheme: null, forcedColors: null, reducedMotion: null });
+  await page.emulateMedia({ media: null, colorScheme: null, forcedColors: null, reducedMotion: 'reduce' });
   await page.mouse.move(0, 0);
   return page;
 }

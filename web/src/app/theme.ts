@@ -10,6 +10,7 @@ export const theme = createTheme({
   autoContrast: true,
   luminanceThreshold: 0.35,
   defaultRadius: 2,
+  respectReducedMotion: true,
   colors: {
     copper: [
       '#fbeee4',
