@@ -52,7 +52,7 @@ function OrderLine({ order, line, lead, units }: OrderLineProps) {
           </>
         )}
       </p>
-      <Table>
+      <Table columns={[0, 0.3]}>
         {shown.map((unit) => (
           <UnitRow key={unit.id} unit={unit} />
         ))}
