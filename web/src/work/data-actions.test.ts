@@ -1,4 +1,5 @@
 import { beforeEach, expect, jest, test } from '@jest/globals';
+import { waitFor } from '@testing-library/react';
 import { dataWork, sayDataWork } from './data-work.ts';
 
 /** A worker that answers when it is told to. */
@@ -33,6 +34,7 @@ jest.mock('comlink', () => ({
       tell = given;
       return new Promise((resolve) => (answer = resolve));
     },
+    exportEverything: () => new Promise(() => undefined),
     stop: () => undefined,
   }),
 }));
@@ -56,6 +58,16 @@ test('what a worker tells after its answer does not stand over what came of the 
     said: '3 records added, 0 replaced by newer ones, 1 kept as they were.',
     isSeen: false,
   });
+});
+
+test('what changes nothing is left at once when it is stopped, however long its worker would take', async () => {
+  const { exportAll } = await actions;
+  const done = exportAll('everything.zip');
+  await waitFor(() => expect(dataWork().running?.label).toBe('Exporting everything'));
+  dataWork().running!.stop();
+  expect(await done).toBe(false);
+  expect(dataWork().said).toBe('Stopped. Nothing was changed.');
+  expect(StandInWorker.last.isOver).toBe(true);
 });
 
 test('a worker that cannot be started or breaks off is said, and does not wait for ever', async () => {

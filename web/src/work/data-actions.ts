@@ -36,7 +36,7 @@ function run<Result>(label: string, work: Work<Result>, holds = false): Promise<
   };
   onProgress(0, 0);
   const { signal } = control;
-  const begun = () => keepWork({ onProgress, signal }, work);
+  const begun = () => keepWork({ onProgress, signal, onlyReads: !holds }, work);
   return (holds ? holding(signal, begun) : begun())
     .catch((error: unknown) => {
       throw signal.aborted ? new Stopped() : error;

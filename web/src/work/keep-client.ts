@@ -1,5 +1,6 @@
 import type { Remote } from 'comlink';
 import { proxy, wrap } from 'comlink';
+import { Stopped } from '../data/going-on.ts';
 import type { KeepWork } from './keep.worker.ts';
 
 export type Keep = Remote<KeepWork>;
@@ -9,6 +10,8 @@ export type Tell = (done: number, of: number) => void;
 export interface LongWork {
   readonly onProgress: Tell;
   readonly signal: AbortSignal;
+  /** It changes nothing: stopped, it is left at once, wherever it is. What writes is waited for until all is as it was. */
+  readonly onlyReads?: boolean;
 }
 
 /**
@@ -16,20 +19,21 @@ export interface LongWork {
  * @throws what the worker throws, also when it was stopped: nothing of the work stays then.
  */
 export async function keepWork<Result>(
-  { onProgress, signal }: LongWork,
+  { onProgress, signal, onlyReads }: LongWork,
   work: (worker: Keep, tell: Tell) => Promise<Result>,
 ): Promise<Result> {
   const worker = new Worker(new URL('./keep.worker.ts', import.meta.url), { type: 'module' });
   const remote = wrap<KeepWork>(worker);
-  const stop = () => void remote.stop();
-  signal.addEventListener('abort', stop);
-  const broken = new Promise<never>((_, reject) => {
+  const over = new AbortController();
+  const leftOff = new Promise<never>((_, reject) => {
+    const stop = () => (onlyReads ? reject(new Stopped()) : void remote.stop());
+    signal.addEventListener('abort', stop, { signal: over.signal });
     worker.addEventListener('error', ({ message }) => reject(new Error(brokenWords(message))));
   });
   try {
-    return await Promise.race([work(remote, proxy(onProgress)), broken]);
+    return await Promise.race([work(remote, proxy(onProgress)), leftOff]);
   } finally {
-    signal.removeEventListener('abort', stop);
+    over.abort();
     worker.terminate();
   }
 }
