@@ -25,6 +25,7 @@ const shared = {
 };
 
 export default {
+  // `npm run unit` has functions optimized later (`--interrupt-budget`): every test file makes them anew.
   // Jest leaves a core idle by default; here there are two, and both work.
   maxWorkers: '100%',
   testTimeout: 300_000,
