@@ -7,13 +7,13 @@ const transform = {
         transform: { react: { runtime: 'automatic' } },
         target: 'es2022',
       },
-      // Modules of the other kind are linked anew for every test file, which takes a quarter of its time.
+      // As ES modules they would be linked anew for every test file, which takes a quarter of its time.
       module: { type: 'commonjs' },
     },
   ],
 };
 
-/** What is installed runs as it comes, but for packages that come in the other kind only. */
+/** What is installed runs as it comes, but for packages that come as ES modules only. */
 const asItComes = '/node_modules/(?!(@noble|@zip.js)/)';
 
 const shared = {

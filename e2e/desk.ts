@@ -46,7 +46,12 @@ async function emptied(browserWindow: BrowserContext): Promise<Page> {
   await session.send('Storage.clearDataForOrigin', { origin: windowOptions.baseURL, storageTypes: 'all' });
   await session.detach();
   await page.setViewportSize(windowOptions.viewport);
-  await page.emulateMedia({ media: null, colorScheme: null, forcedColors: null, reducedMotion: 'reduce' });
+  await page.emulateMedia({
+    media: null,
+    colorScheme: null,
+    forcedColors: null,
+    ...windowOptions.contextOptions,
+  });
   await page.mouse.move(0, 0);
   return page;
 }

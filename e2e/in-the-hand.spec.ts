@@ -145,7 +145,10 @@ test('choosing: a radio run from its sockets, a search over connectors, a termin
 }) => {
   await openPlace(desk, 'Bench');
   await desk.getByText('from what to what').click();
+  const make = desk.getByRole('button', { name: 'Make this lead' });
+  await expect(make).toBeInViewport({ ratio: 1 });
   await desk.getByLabel('What goes through it?').selectOption('radio');
+  await expect(make).toBeInViewport({ ratio: 1 });
   await desk.getByLabel('To which socket?').selectOption('f socket');
   await desk.getByLabel('How long, between mating planes?').fill('20 m');
   await expect(desk.getByText(/is 50 ohm and .* 75 ohm/)).toBeVisible();
@@ -160,7 +163,7 @@ test('choosing: a radio run from its sockets, a search over connectors, a termin
   await desk.getByText('Why nothing cheaper').click();
   await expect(desk.getByText(/^low-loss foam 10 mm: loses/)).toBeVisible();
   await expectAccessible(desk);
-  await desk.getByRole('button', { name: 'Make this lead' }).click();
+  await make.click();
   await expect(desk.getByText('Every part goes together.')).toBeVisible();
   await expect(desk.getByLabel('Power into the near end')).toHaveValue('25 W');
   await desk.getByLabel('Search the connectors').fill('7-16 socket');

@@ -14,14 +14,14 @@ export function InHand({ view, house }: { readonly view: UnitView; readonly hous
   const name = lead?.name ?? unit.plan?.lead.name;
   if (!name) return null;
   const step = progress.current;
-  const done = progress.done.size;
+  const place = progress.steps.findIndex(({ id }) => id === step?.id) + 1;
   return (
     <section className="in-hand" aria-labelledby="in-hand">
       <div className="in-hand-head">
         <div>
           <p className="soft">
-            {progress.started ? `In hand, step ${done + 1} of ${progress.steps.length}` : 'Next'}
-            {step && progress.started && `, ${step.stage}`}
+            {progress.started ? 'In hand' : 'Next'}
+            {step && progress.started && `, step ${place} of ${progress.steps.length}, ${step.stage}`}
           </p>
           <h2 id="in-hand">
             {name}, unit {unit.serial}
@@ -37,7 +37,7 @@ export function InHand({ view, house }: { readonly view: UnitView; readonly hous
       </div>
       {plan && <Run plan={plan} progress={progress.started ? progress : undefined} />}
       {progress.started && (
-        <Progress value={(100 * done) / progress.steps.length} mt={6} aria-label="Steps done" />
+        <Progress value={(100 * progress.done.size) / progress.steps.length} mt={6} aria-label="Steps done" />
       )}
     </section>
   );
