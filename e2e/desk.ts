@@ -1,7 +1,5 @@
 import type { Browser, BrowserContext, ConsoleMessage, Page } from '@playwright/test';
 import { expect, test as base } from '@playwright/test';
-import axe from 'axe-core';
-import type { RunOptions } from 'axe-core';
 import { windowOptions } from './browser.ts';
 
 /**
@@ -57,29 +55,7 @@ async function emptied(browserWindow: BrowserContext): Promise<Page> {
 }
 
 export { expect };
-
-/** The screen as it stands passes the accessibility rules of WCAG AA, and what is good practice beside them. */
-export async function expectAccessible(page: Page): Promise<void> {
-  // A page that is still on its way has no heading yet, nor anything else to look at.
-  await expect(page.locator('h1').first()).toBeAttached();
-  await expectNoViolation(page, ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
-}
-
-/** Of a page that is accessible in the other light: only its colours differ. */
-export const expectContrast = (page: Page): Promise<void> => expectNoViolation(page, ['color-contrast']);
-
-/** The rules run in the page itself, which has no frames; they are put there once. */
-async function expectNoViolation(page: Page, runOnly: RunOptions['runOnly']): Promise<void> {
-  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
-  const violations = await page.evaluate(async (only) => {
-    const { run } = (window as unknown as { axe: typeof axe }).axe;
-    const results = await run(document, { resultTypes: ['violations'], runOnly: only! });
-    return results.violations.map(
-      ({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join('; ')}`,
-    );
-  }, runOnly);
-  expect(violations).toEqual([]);
-}
+export { expectAccessible, expectContrast } from './accessible.ts';
 
 /** Opens a stage of the lead, and goes on only when it stands there: what is then looked for is looked for in it. */
 export async function openStage(page: Page, stage: string): Promise<void> {

@@ -3,6 +3,7 @@ import { writeDataPackage } from '@gorvane/core/file/data-package.ts';
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { fill, openAt, unitOf } from '../../../test/open-at.tsx';
+import { database } from '../../data/database.ts';
 import { eventsOfUnit } from '../../data/unit-records.ts';
 import { recordHappenings } from '../../data/units.ts';
 
@@ -10,7 +11,7 @@ beforeEach(() => fill());
 
 describe('the proofs of an order', () => {
   const order = () => unitOf('OS-0023').orderId;
-  const line = () => screen.findByRole('region', { name: 'Waiting-hall microphone lead' });
+  const line = () => screen.findByRole('region', { name: /: Waiting-hall microphone lead$/ });
 
   test('every unit with its verdict, every reading with its spread, and a golden unit that is kept', async () => {
     openAt(`/prove/${order()}`);
@@ -22,6 +23,16 @@ describe('the proofs of an order', () => {
     openAt(`/prove/${order()}`);
     const again = within(await line()).getByLabelText<HTMLSelectElement>('Golden unit to compare with');
     await waitFor(() => expect(again.selectedOptions[0]!.textContent).toBe('OS-0024'));
+  });
+
+  test('lines of the same lead are told apart', async () => {
+    const { lines } = (await database.orders.get(order()))!;
+    const [first] = lines;
+    await database.orders.update(order(), { lines: [...lines, { ...first!, id: 'twin' }] });
+    openAt(`/prove/${order()}`);
+    const names = (await screen.findAllByRole('region')).map((region) => region.getAttribute('aria-label'));
+    expect(names).toHaveLength(lines.length + 1);
+    expect(new Set(names).size).toBe(names.length);
   });
 
   test('an order that is not here says so', async () => {

@@ -25,8 +25,9 @@ export function ProveOrderPage() {
   const { orderId } = useParams();
   const orders = useOrders();
   const units = useUnitsOfOrder(orderId);
+  const names = useLeadNames();
   usePageTitle(orders?.find(({ id }) => id === orderId)?.name, 'Proofs');
-  if (!orders || !units) return null;
+  if (!orders || !units || !names) return null;
   const order = orders.find(({ id }) => id === orderId);
   if (!order)
     return (
@@ -54,10 +55,12 @@ export function ProveOrderPage() {
           )}
         </div>
       </div>
-      {order.lines.map((line) => (
+      {order.lines.map((line, at) => (
         <OrderLine
           key={line.id}
           line={line}
+          place={at + 1}
+          lead={leadWords(names, line.leadId)}
           units={units.filter(({ unit, progress }) => unit.lineId === line.id && progress.scrapped === null)}
         />
       ))}
@@ -93,15 +96,21 @@ function AskedProof({ order }: { readonly order: Order }) {
 
 type Line = Order['lines'][number];
 
-function OrderLine({ line, units }: { readonly line: Line; readonly units: readonly UnitView[] }) {
-  const names = useLeadNames();
-  const lead = names ? leadWords(names, line.leadId) : '';
+interface OrderLineProps {
+  readonly line: Line;
+  /** Counted from 1: two lines of an order may be of the same lead. */
+  readonly place: number;
+  readonly lead: string;
+  readonly units: readonly UnitView[];
+}
+
+function OrderLine({ line, place, lead, units }: OrderLineProps) {
   const [goldenId, setGolden] = useKeptValue<string>(`golden/${line.id}`, '');
   const proved = useMemo(() => units.flatMap(asProved), [units]);
   const found = useMemo(() => spreads(proved, goldenId || undefined), [proved, goldenId]);
   const marked = marksBySerial(found);
   return (
-    <section aria-label={lead || 'Order line'} className="order-line">
+    <section aria-label={`Line ${place}: ${lead}`} className="order-line">
       <h2>
         {lead}, {units.length} {units.length === 1 ? 'unit' : 'units'}
       </h2>
