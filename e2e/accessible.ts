@@ -28,44 +28,49 @@ export async function expectAccessible(page: Page): Promise<void> {
 /** Every text stands out from its ground: each kind of writing on each ground until it has passed once. */
 export async function expectContrast(page: Page): Promise<void> {
   await bringAxe(page);
-  const { violations, passed } = await page.evaluate(async (before) => {
-    const { run } = (window as unknown as { axe: typeof axe }).axe;
-    const known = new Set(before);
-    const grounds = new Map<Element, string>();
-    const ground = (element: Element): string => {
-      const held = grounds.get(element);
-      if (held !== undefined) return held;
-      const { backgroundColor, backgroundImage, opacity, filter } = getComputedStyle(element);
-      const above = element.parentElement ? ground(element.parentElement) : '';
-      const plain = backgroundColor === 'rgba(0, 0, 0, 0)' && backgroundImage === 'none';
-      const own = plain && opacity === '1' && filter === 'none' ? '' : '/';
-      const found = own && `${above}${own}${backgroundColor} ${backgroundImage} ${opacity} ${filter}`;
-      grounds.set(element, found || above);
-      return found || above;
-    };
-    const writing = (element: Element): string => {
-      const { color, fontSize, fontWeight, textShadow } = getComputedStyle(element);
-      return [color, fontSize, fontWeight, textShadow, ground(element)].join(' on ');
-    };
-    // What axe never judges by its colours is left out: options of a list, drawings, what is folded away.
-    const written = [...document.body.querySelectorAll('*:not(option, style, svg *)')].filter(
-      (element) =>
-        (element instanceof HTMLInputElement ||
-          [...element.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.nodeValue?.trim())) &&
-        element.checkVisibility(),
-    );
-    const include = written.filter((element) => !known.has(writing(element)));
-    if (include.length === 0) return { violations: [], passed: [] };
-    const results = await run(
-      { include },
-      { resultTypes: ['violations', 'passes'], runOnly: ['color-contrast'], elementRef: true },
-    );
-    const nodes = (of: typeof results.passes) => of.flatMap((result) => result.nodes);
-    return {
-      violations: nodes(results.violations).map(({ target }) => target.join(' ')),
-      passed: nodes(results.passes).map(({ element }) => writing(element!)),
-    };
-  }, [...readable]);
+  const { violations, passed } = await page.evaluate(
+    async (before) => {
+      const { run } = (window as unknown as { axe: typeof axe }).axe;
+      const known = new Set(before);
+      const grounds = new Map<Element, string>();
+      const ground = (element: Element): string => {
+        const held = grounds.get(element);
+        if (held !== undefined) return held;
+        const { backgroundColor, backgroundImage, opacity, filter } = getComputedStyle(element);
+        const above = element.parentElement ? ground(element.parentElement) : '';
+        const plain = backgroundColor === 'rgba(0, 0, 0, 0)' && backgroundImage === 'none';
+        const own = plain && opacity === '1' && filter === 'none' ? '' : '/';
+        const found = own && `${above}${own}${backgroundColor} ${backgroundImage} ${opacity} ${filter}`;
+        grounds.set(element, found || above);
+        return found || above;
+      };
+      const writing = (element: Element): string => {
+        const { color, fontSize, fontWeight, textShadow } = getComputedStyle(element);
+        return [color, fontSize, fontWeight, textShadow, ground(element)].join(' on ');
+      };
+      // What axe never judges by its colours is left out: options of a list, drawings, what is folded away.
+      const written = [...document.body.querySelectorAll('*:not(option, style, svg *)')].filter(
+        (element) =>
+          (element instanceof HTMLInputElement ||
+            [...element.childNodes].some(
+              (node) => node.nodeType === Node.TEXT_NODE && node.nodeValue?.trim(),
+            )) &&
+          element.checkVisibility(),
+      );
+      const include = written.filter((element) => !known.has(writing(element)));
+      if (include.length === 0) return { violations: [], passed: [] };
+      const results = await run(
+        { include },
+        { resultTypes: ['violations', 'passes'], runOnly: ['color-contrast'], elementRef: true },
+      );
+      const nodes = (of: typeof results.passes) => of.flatMap((result) => result.nodes);
+      return {
+        violations: nodes(results.violations).map(({ target }) => target.join(' ')),
+        passed: nodes(results.passes).map(({ element }) => writing(element!)),
+      };
+    },
+    [...readable],
+  );
   expect(violations, 'contrast').toEqual([]);
   passed.forEach((kind) => readable.add(kind));
 }
