@@ -5,7 +5,8 @@ import { VitePWA } from 'vite-plugin-pwa';
 export default defineConfig({
   root: import.meta.dirname,
   plugins: [
-    react(),
+    // What does not change is not drawn again, without a memo by hand at every place.
+    react({ compiler: true }),
     VitePWA({
       // What is open goes on with the program it was loaded with, until somebody asks for the newer one.
       registerType: 'prompt',
