@@ -9,6 +9,7 @@ import { HeldLine } from '../controls/held-line.tsx';
 import { WriteAlert } from '../controls/write-alert.tsx';
 import { FirstUnit, Times } from '../controls/writing.ts';
 import { NewerDatabaseError } from '../data/database.ts';
+import type { Beginning } from '../data/start.ts';
 import { HouseMissingError, prepareDatabase } from '../data/start.ts';
 import { useBench } from '../data/live.ts';
 import { routes } from './routes.tsx';
@@ -23,14 +24,20 @@ const HouseMissing = lazy(async () => ({ default: (await import('./house-missing
 
 const router = createBrowserRouter(routes);
 
-export function App({ store }: { readonly store: Store }) {
+interface AppProps {
+  readonly store: Store;
+  /** What an address never opened begins with, asked for before anything is drawn. */
+  readonly ahead: Promise<Beginning | undefined>;
+}
+
+export function App({ store, ahead }: AppProps) {
   return (
     <MantineProvider theme={theme} defaultColorScheme="light">
       <Suspense fallback={null}>
         <Notifications position="top-right" />
       </Suspense>
       <Provider store={store}>
-        <Prepared>
+        <Prepared ahead={ahead}>
           <RouterProvider router={router} />
         </Prepared>
         <HeldLine />
@@ -41,16 +48,18 @@ export function App({ store }: { readonly store: Store }) {
 }
 
 /** Waits for the database, fills it at the first opening, and hands the bench's ways of writing on. */
-function Prepared({ children }: { readonly children: ReactNode }) {
+function Prepared({ ahead, children }: Pick<AppProps, 'ahead'> & { readonly children: ReactNode }) {
   const [problem, setProblem] = useState<Error | undefined>();
   const [isReady, setReady] = useState(false);
   const [tries, setTries] = useState(0);
   const [indexed, setIndexed] = useState<{ readonly done: number; readonly of: number } | undefined>();
   const bench = useBench();
   useEffect(() => {
-    const prepared = prepareDatabase((done, of) => setIndexed({ done, of })).then(() => setReady(true));
+    const prepared = prepareDatabase(ahead, (done, of) => setIndexed({ done, of })).then(() =>
+      setReady(true),
+    );
     prepared.catch((error: unknown) => setProblem(error instanceof Error ? error : new Error(String(error))));
-  }, [tries]);
+  }, [ahead, tries]);
   const again = useCallback(() => {
     setProblem(undefined);
     setTries((before) => before + 1);

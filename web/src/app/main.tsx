@@ -12,6 +12,7 @@ import './forced-colours.css';
 import { createRoot } from 'react-dom/client';
 import { App } from './app.tsx';
 import { watchUnwritten } from '../data/write-problem.ts';
+import { lookAhead } from '../data/start.ts';
 import { saveWhenLeft } from '../draft/save.ts';
 import { watchInstall } from '../controls/install.ts';
 import { watchUpdates } from './update.ts';
@@ -22,6 +23,9 @@ watchUnwritten();
 watchInstall();
 void import('../data/storage-state.ts').then(({ askToPersist }) => askToPersist()).catch(() => undefined);
 saveWhenLeft(store.dispatch, store.getState);
-createRoot(document.getElementById('root')!).render(<App store={store} />);
+createRoot(document.getElementById('root')!).render(<App store={store} ahead={lookAhead()} />);
 
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void watchUpdates().catch(() => undefined);
+/** It fetches all of the application to keep it, which waits until the first screen is there, ms. */
+const keptLater = 3000;
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  setTimeout(() => void watchUpdates().catch(() => undefined), keptLater);

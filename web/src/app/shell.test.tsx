@@ -8,7 +8,7 @@ import { sayDataWork } from '../work/data-work.ts';
 import { userEvent } from '@testing-library/user-event';
 import { fill, openAt, receiver } from '../../test/open-at.tsx';
 import { database, timeNow } from '../data/database.ts';
-import { prepareDatabase } from '../data/start.ts';
+import { lookAhead, prepareDatabase } from '../data/start.ts';
 import { HouseMissing } from './house-missing.tsx';
 
 const stored = async () => (await database.leads.get(receiver.id))!;
@@ -77,11 +77,11 @@ describe('another tab', () => {
 describe('the first opening', () => {
   test('with nothing to ask, an empty shop is made; a second opening changes nothing', async () => {
     await Promise.all(database.tables.map((table) => table.clear()));
-    await prepareDatabase(() => undefined);
+    await prepareDatabase(lookAhead(), () => undefined);
     expect(await database.house.count()).toBe(1);
     expect(await database.leads.count()).toBe(0);
     const before = await database.house.toArray();
-    await prepareDatabase(() => undefined);
+    await prepareDatabase(lookAhead(), () => undefined);
     expect(await database.house.toArray()).toEqual(before);
   });
 
@@ -90,7 +90,7 @@ describe('the first opening', () => {
     await database.bench.clear();
     await database.papers.clear();
     const leads = await database.leads.toArray();
-    await prepareDatabase(() => undefined);
+    await prepareDatabase(lookAhead(), () => undefined);
     expect([await database.bench.count(), await database.papers.count()]).toEqual([1, 1]);
     expect(await database.leads.toArray()).toEqual(leads);
   });
@@ -101,7 +101,7 @@ describe('a database without its house', () => {
     await fill();
     await database.house.clear();
     const units = await database.units.toArray();
-    await expect(prepareDatabase(() => undefined)).rejects.toThrow(/the house is missing/);
+    await expect(prepareDatabase(lookAhead(), () => undefined)).rejects.toThrow(/the house is missing/);
     let done = false;
     render(
       <MantineProvider>

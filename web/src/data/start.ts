@@ -3,11 +3,17 @@ import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
 import { database, timeNow } from './database.ts';
 import { tally } from './tallies.ts';
 
+/** What a shop begins with, at hand: it only has to be written. */
+export type Beginning = () => Promise<void>;
+
 /**
- * At the first opening of an address: demo data where the server was started with them, else an empty shop. What
- * reads archives is loaded only then.
+ * At the first opening of an address: demo data where the server was started with them, else an empty shop. What was
+ * looked for ahead need not be looked for again.
  */
-export async function prepareDatabase(onProgress: (done: number, of: number) => void): Promise<void> {
+export async function prepareDatabase(
+  ahead: Promise<Beginning | undefined>,
+  onProgress: (done: number, of: number) => void,
+): Promise<void> {
   if ((await database.house.count()) > 0) {
     await completeShop();
     return renewSummaries(onProgress);
@@ -17,8 +23,28 @@ export async function prepareDatabase(onProgress: (done: number, of: number) => 
   );
   // Whatever became of the house, work that is here is never put away to begin anew.
   if (counts.some((count) => count > 0)) throw new HouseMissingError();
-  if ((await firstData()) === 'demo') await (await import('./start-with-demo.ts')).startWithDemo();
-  else await (await import('./start-empty.ts')).startEmpty();
+  await ((await ahead) ?? (await beginning()))();
+}
+
+/**
+ * Looks, before the database is made, for what it begins with: both take their time. Nothing where this address may have a
+ * database, and where it did not come: then it is asked for again, and what is wrong is said.
+ */
+export async function lookAhead(): Promise<Beginning | undefined> {
+  try {
+    const databases = await indexedDB.databases();
+    return databases.some(({ name }) => name === database.name) ? undefined : await beginning();
+  } catch {
+    return undefined;
+  }
+}
+
+/** What reads archives is loaded only here. */
+async function beginning(): Promise<Beginning> {
+  if ((await firstData()) !== 'demo') return (await import('./start-empty.ts')).startEmpty;
+  const { readDemo, startWithDemo } = await import('./start-with-demo.ts');
+  const demo = await readDemo();
+  return () => startWithDemo(demo);
 }
 
 /** Summaries of another form, or of a database that had none, are made anew from the records before anything is shown. */
