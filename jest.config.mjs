@@ -21,7 +21,10 @@ const shared = {
   testMatch: ['**/*.test.{ts,tsx}'],
   transform,
   transformIgnorePatterns: [asItComes],
-  moduleNameMapper: { '^(@zip.js/zip.js/lib/.*)$': '<rootDir>/node_modules/$1' },
+  moduleNameMapper: {
+    '^(@zip.js/zip.js/lib/.*)$': '<rootDir>/node_modules/$1',
+    '^@noble/hashes/sha2\\.js$': '<rootDir>/core/src/testing/sha256.ts',
+  },
 };
 
 export default {

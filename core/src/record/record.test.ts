@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
+import { bytesToHex } from '@noble/hashes/utils.js';
 import fc from 'fast-check';
+// By its file: by its name it is the one of the tests.
+import { sha256 as shipped } from '../../../node_modules/@noble/hashes/sha2.js';
 import type { UnitEvent } from '../unit/unit.ts';
 import { canonicalJson } from './canonical-json.ts';
 import { nextEvent, verifyChain } from './chain.ts';
@@ -36,8 +39,9 @@ test('canonical JSON does not depend on the order of keys, and leaves out what i
   );
 });
 
-test('the checksum is SHA-256', () => {
+test('the checksum is SHA-256, of the application as of these tests', () => {
   expect(checksum('abc')).toBe('ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad');
+  fc.assert(fc.property(fc.uint8Array(), (bytes) => expect(checksum(bytes)).toBe(bytesToHex(shipped(bytes)))));
 });
 
 describe('differences', () => {
