@@ -6,6 +6,11 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   workers: 2,
   fullyParallel: true,
+  // The longest test begins first, or one worker has nothing to do while the other is at it.
+  projects: [
+    { name: 'kills', testMatch: 'kills.spec.ts' },
+    { name: 'screens', testIgnore: 'kills.spec.ts' },
+  ],
   // A busy machine is waited for: what never comes fails all the same.
   timeout: 300_000,
   expect: { timeout: 60_000 },
