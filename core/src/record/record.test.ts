@@ -41,7 +41,9 @@ test('canonical JSON does not depend on the order of keys, and leaves out what i
 
 test('the checksum is SHA-256, of the application as of these tests', () => {
   expect(checksum('abc')).toBe('ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad');
-  fc.assert(fc.property(fc.uint8Array(), (bytes) => expect(checksum(bytes)).toBe(bytesToHex(shipped(bytes)))));
+  fc.assert(
+    fc.property(fc.uint8Array(), (bytes) => expect(checksum(bytes)).toBe(bytesToHex(shipped(bytes)))),
+  );
 });
 
 describe('differences', () => {
