@@ -1,12 +1,13 @@
 import { Dexie } from 'dexie';
-import { beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { writeArchive } from '@gorvane/core/file/archive.ts';
 import { revise } from '@gorvane/core/record/revise.ts';
 import { MantineProvider } from '@mantine/core';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { HeldLine } from '../controls/held-line.tsx';
 import { sayDataWork } from '../work/data-work.ts';
 import { userEvent } from '@testing-library/user-event';
-import { fill, openAt, receiver } from '../../test/open-at.tsx';
+import { demo, fill, openAt, receiver } from '../../test/open-at.tsx';
 import { database, timeNow } from '../data/database.ts';
 import { lookAhead, prepareDatabase } from '../data/start.ts';
 import { HouseMissing } from './house-missing.tsx';
@@ -75,6 +76,10 @@ describe('another tab', () => {
 });
 
 describe('the first opening', () => {
+  afterEach(() => {
+    jest.restoreAllMocks();
+  });
+
   test('with nothing to ask, an empty shop is made; a second opening changes nothing', async () => {
     await Promise.all(database.tables.map((table) => table.clear()));
     await prepareDatabase(lookAhead(), () => undefined);
@@ -83,6 +88,42 @@ describe('the first opening', () => {
     const before = await database.house.toArray();
     await prepareDatabase(lookAhead(), () => undefined);
     expect(await database.house.toArray()).toEqual(before);
+  });
+
+  test('an address never opened begins with what its server was started with, looked for ahead', async () => {
+    await database.delete({ disableAutoOpen: false });
+    const files: Readonly<Record<string, () => Response>> = {
+      '/start.json': () => Response.json({ firstData: 'demo' }),
+      '/demo.zip': () => new Response(writeArchive(demo, timeNow()).slice()),
+    };
+    const asked: string[] = [];
+    jest.spyOn(globalThis, 'fetch').mockImplementation(async (address) => {
+      asked.push(String(address));
+      return files[String(address)]!();
+    });
+    const ahead = lookAhead();
+    expect(await ahead).toBeDefined();
+    await prepareDatabase(ahead, () => undefined);
+    expect(await database.leads.count()).toBe(demo.leads.length);
+    expect(asked).toEqual(['/start.json', '/demo.zip']);
+    // An address that was opened asks for nothing.
+    expect(await lookAhead()).toBeUndefined();
+    expect(asked).toHaveLength(2);
+  });
+
+  test('what did not come ahead is asked for again, and what is wrong is said', async () => {
+    await database.delete({ disableAutoOpen: false });
+    jest
+      .spyOn(globalThis, 'fetch')
+      .mockImplementation(async (address) =>
+        address === '/start.json'
+          ? Response.json({ firstData: 'demo' })
+          : new Response(null, { status: 404 }),
+      );
+    const ahead = lookAhead();
+    expect(await ahead).toBeUndefined();
+    await expect(prepareDatabase(ahead, () => undefined)).rejects.toThrow('did not come from the server');
+    expect(await database.house.count()).toBe(0);
   });
 
   test('a shop that lacks the record of its bench or its papers gets one, and keeps all else', async () => {
