@@ -37,18 +37,18 @@ function check(name, words, env = {}) {
 const report = (file) =>
   existsSync(`${reports}/${file}`) ? JSON.parse(readFileSync(`${reports}/${file}`, 'utf8')) : undefined;
 
-async function readSources() {
+async function readAndBuild() {
   await check('type check', ['typecheck']);
   await check('lint', ['lint']);
+  await check('build', ['build']);
+  await check('size', ['size']);
 }
 
-console.log('Type check, lint and unit tests run beside one another...');
+console.log('Type check, lint and build run beside the unit tests...');
 await Promise.all([
-  readSources(),
+  readAndBuild(),
   check('unit tests', ['unit', '--', '--json', `--outputFile=${reports}/unit.json`]),
 ]);
-await check('build', ['build']);
-await check('size', ['size']);
 console.log('\nBrowser tests run...');
 await check('browser tests', ['browser'], {
   CHROMIUM: chromium,
