@@ -20,7 +20,8 @@ interface Torture {
   readonly seed: number;
   /** Of a server of the built application with the demo data. */
   readonly address: string;
-  readonly onKill?: (done: number) => void;
+  /** What each kill lost is told at once: a long run may be stopped. */
+  readonly onKill?: (done: number, lost: readonly Loss[]) => void;
 }
 
 /** Longest time that work goes on after its last visible result before the browser is killed, milliseconds. */
@@ -42,8 +43,9 @@ export async function killBrowsers({ kills, seed, address, onKill }: Torture): P
       await new Promise((resolve) => setTimeout(resolve, mostDelay * random()));
       await desk.kill();
       desk = await open(profile, address);
-      losses.push(...(await check(desk)).map((message) => ({ kill, message })));
-      onKill?.(kill);
+      const lost = (await check(desk)).map((message) => ({ kill, message }));
+      losses.push(...lost);
+      onKill?.(kill, lost);
     }
   } finally {
     await desk.kill();

@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { parseArgs } from 'node:util';
+import type { Loss } from '../e2e/kills.ts';
 import { killBrowsers } from '../e2e/kills.ts';
 
 /**
@@ -34,15 +35,15 @@ async function kill(kills: number): Promise<number> {
   );
   try {
     await reached();
-    const losses = await killBrowsers({
-      kills,
-      seed,
-      address,
-      onKill: (done) => done % 10 === 0 && console.log(`${done} of ${kills} kills`),
-    });
-    for (const { kill, message } of losses) console.log(`kill ${kill}: ${message}`);
-    console.log(`${losses.length} losses in ${kills} kills`);
-    return losses.length;
+    let losses = 0;
+    const onKill = (done: number, lost: readonly Loss[]) => {
+      for (const { kill, message } of lost) console.log(`kill ${kill}: ${message}`);
+      losses += lost.length;
+      if (done % 10 === 0) console.log(`${done} of ${kills} kills, ${losses} losses`);
+    };
+    await killBrowsers({ kills, seed, address, onKill });
+    console.log(`${losses} losses in ${kills} kills`);
+    return losses;
   } finally {
     server.kill();
   }
