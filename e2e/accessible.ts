@@ -51,7 +51,7 @@ export async function expectContrast(page: Page): Promise<void> {
       // What axe never judges by its colours is left out: options of a list, drawings, what is folded away.
       const written = [...document.body.querySelectorAll('*:not(option, style, svg *)')].filter(
         (element) =>
-          (element instanceof HTMLInputElement ||
+          (element.matches('input, textarea') ||
             [...element.childNodes].some(
               (node) => node.nodeType === Node.TEXT_NODE && node.nodeValue?.trim(),
             )) &&
