@@ -106,7 +106,7 @@ async function firstVisits(): Promise<void> {
     usable.push(await firstVisit(context.pages()[0]!, n === 0));
     await context.close();
   }
-  say('first visit usable, its data read in, median of 5', 1500, median(usable));
+  say('first visit to an empty shop, until Bench stands there, median of 5 browsers', 1500, median(usable));
 }
 
 async function firstVisit(page: Page, isWeighed: boolean): Promise<number> {
