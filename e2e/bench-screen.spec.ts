@@ -7,6 +7,7 @@ import {
   expectAccessible,
   heading,
   openPlace,
+  openUnit,
   test,
 } from './desk.ts';
 
@@ -48,10 +49,7 @@ test('hold points: out leads back, a waiver needs name and reason, safety takes 
 });
 
 test('a part that would be too late holds the step', async ({ desk }) => {
-  await desk
-    .getByRole('row', { name: /OS-0004/ })
-    .getByRole('link')
-    .click();
+  await openUnit(desk, 'OS-0004');
   await expect(heading(desk)).toHaveText('Build unit OS-0004');
   await desk.keyboard.press('Space');
   await expect(heading(desk)).toHaveText('Count the parts and cut the cable');

@@ -9,19 +9,13 @@ import {
   expectAccessible,
   heading,
   openPlace,
+  openUnit,
   test,
   untilStored,
 } from './desk.ts';
 
 /** Build as a bench needs it: keys only, interruptions, batches over two benches, evidence, paper. */
 
-const openUnit = async (desk: Page, serial: string) => {
-  await desk
-    .getByRole('row', { name: new RegExp(serial) })
-    .getByRole('link')
-    .first()
-    .click();
-};
 const start = async (desk: Page, serial: string) => {
   await openUnit(desk, serial);
   await expect(heading(desk)).toHaveText(`Build unit ${serial}`);

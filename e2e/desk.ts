@@ -57,6 +57,14 @@ async function emptied(browserWindow: BrowserContext): Promise<Page> {
 export { expect };
 export { expectAccessible, expectContrast } from './accessible.ts';
 
+/** A unit of the orders on Bench; one that was begun stands above them as well. */
+export const openUnit = (desk: Page, serial: string) =>
+  desk
+    .getByRole('region', { name: 'Orders' })
+    .getByRole('row', { name: new RegExp(serial) })
+    .getByRole('link')
+    .click();
+
 /** Opens a stage of the lead, and goes on only when it stands there: what is then looked for is looked for in it. */
 export async function openStage(page: Page, stage: string): Promise<void> {
   const button = page

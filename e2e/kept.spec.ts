@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
 import { readArchive, writeArchive } from '@gorvane/core/file/archive.ts';
 import {
   bar,
@@ -9,18 +8,13 @@ import {
   openLead,
   openPlace,
   openStage,
+  openUnit,
   test,
   testAlone,
   untilStored,
 } from './desk.ts';
 
 /** Nothing is lost: reloads, closed tabs, two tabs, no network, files out and in. */
-
-const openUnit = (desk: Page, serial: string) =>
-  desk
-    .getByRole('row', { name: new RegExp(serial) })
-    .getByRole('link')
-    .click();
 
 test('a build goes on where it was left, also with half a reading typed and the tab closed', async ({
   desk,

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { bar, expect, expectAccessible, heading, openLead, proveGood, test } from './desk.ts';
+import { bar, expect, expectAccessible, heading, openLead, openUnit, proveGood, test } from './desk.ts';
 
 /** What a reading is typed as: an open circuit, or a tenth of the allowance. */
 const typed = (label: string) => (/short|layer is off/i.test(label) ? 'open' : '0.05');
@@ -30,10 +30,7 @@ async function byMoments(page: Page, until: RegExp): Promise<number> {
 test('a crimped lead with two ends takes at most 20 presses by moments, and is finished with a whole record', async ({
   desk,
 }) => {
-  await desk
-    .getByRole('row', { name: /OS-0004/ })
-    .getByRole('link')
-    .click();
+  await openUnit(desk, 'OS-0004');
   await expect(heading(desk)).toHaveText('Build unit OS-0004');
   await expect(desk.getByText('Starting freezes the plan')).toBeVisible();
   await desk.keyboard.press('Space');

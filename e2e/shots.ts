@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import type { Locator, Page } from '@playwright/test';
-import { buildUntil, expect, openPlace, openStage, test } from './desk.ts';
+import { buildUntil, expect, openPlace, openStage, openUnit, test } from './desk.ts';
 
 const shot = async (page: Page, name: string, at?: Locator) => {
   await page.mouse.move(0, 0);
@@ -41,20 +41,16 @@ test('pictures of every main view', async ({ desk }) => {
   await openPlace(desk, 'House');
   await shot(desk, 'house');
   await desk.getByText('night bench').click();
-  const openUnit = async (serial: string) => {
+  const openOnBench = async (serial: string) => {
     await openPlace(desk, 'Bench');
-    await desk
-      .getByRole('row', { name: new RegExp(serial) })
-      .getByRole('link')
-      .first()
-      .click();
+    await openUnit(desk, serial);
   };
-  await openUnit('OS-0043');
+  await openOnBench('OS-0043');
   await desk.keyboard.press('Space');
   await buildUntil(desk, /^Solder 2/);
   await shot(desk, 'build');
   await desk.getByRole('link', { name: 'Leave, all is kept' }).click();
-  await openUnit('OS-0003');
+  await openOnBench('OS-0003');
   await expect(desk.getByRole('heading', { level: 1 })).toHaveText('Measure the strip, end B');
   await buildUntil(desk, /^Prove the lead/);
   await desk.getByRole('link', { name: 'Open Prove' }).click();

@@ -1,11 +1,10 @@
-import { execFileSync, spawn } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
-import type { BrowserContext, Page } from '@playwright/test';
-import { chromium } from '@playwright/test';
-import { launchOptions } from '../e2e/browser.ts';
+import type { Page } from '@playwright/test';
+import { firstVisits, median, opened, serve, started } from './bench-visits.ts';
 import { forgetMemory, mostMemory } from './browser-memory.ts';
 
 /**
@@ -16,8 +15,8 @@ const { values } = parseArgs({
   options: { units: { type: 'string', default: '1000' }, archive: { type: 'string' } },
 });
 const folder = mkdtempSync(join(tmpdir(), 'bench-'));
-const port = 4794;
-const address = `http://127.0.0.1:${port}`;
+const [port, demoPort] = [4794, 4795];
+const [address, demoAddress] = [`http://127.0.0.1:${port}`, `http://127.0.0.1:${demoPort}`];
 
 interface Row {
   readonly work: string;
@@ -29,8 +28,6 @@ const say = (work: string, reachMs: number, ms: number) => {
   rows.push({ work, reachMs, ms });
   console.log(`${ms.toFixed(0).padStart(8)} ms  of ${reachMs} ms  ${work}`);
 };
-
-const median = (times: readonly number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]!;
 
 async function timed(work: () => Promise<unknown>): Promise<number> {
   const start = performance.now();
@@ -81,61 +78,10 @@ const filled = (page: Page, label: string, value: string, within: string, text: 
     [label, value, within, text],
   );
 
-/** When a thing stood on the page that was opened, by the page itself: milliseconds since it was asked for. */
-const stoodAt = (page: Page, selector: string): Promise<number> =>
-  page.evaluate(
-    (what) =>
-      new Promise<number>((resolve) => {
-        const look = () => document.querySelector(what) && resolve(performance.now());
-        new MutationObserver(look).observe(document.body, { childList: true, subtree: true });
-        look();
-      }),
-    selector,
-  );
-
 const sayMemory = (work: string, profile: string) =>
   console.log(
     `${mostMemory(profile).toFixed(0).padStart(8)} MB  of 500 MB  most memory of a process, ${work}`,
   );
-
-/** A browser that was never at the application, each time. */
-async function firstVisits(): Promise<void> {
-  const usable: number[] = [];
-  for (let n = 0; n < 5; n++) {
-    const context = await opened(join(folder, `never-${n}`));
-    usable.push(await firstVisit(context.pages()[0]!, n === 0));
-    await context.close();
-  }
-  say('first visit to an empty shop, until Bench stands there, median of 5 browsers', 1500, median(usable));
-}
-
-async function firstVisit(page: Page, isWeighed: boolean): Promise<number> {
-  const session = await page.context().newCDPSession(page);
-  await session.send('Network.enable');
-  const scripts = new Set<string>();
-  let bytes = 0;
-  session.on(
-    'Network.responseReceived',
-    ({ requestId, type }) => type === 'Script' && scripts.add(requestId),
-  );
-  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    if (scripts.has(requestId)) bytes += encodedDataLength;
-  });
-  await page.goto(address);
-  const usable = await stoodAt(page, '#orders');
-  if (!isWeighed) return usable;
-  await page.waitForLoadState('networkidle');
-  console.log(`${(bytes / 1000).toFixed(0).padStart(8)} kB  of 250 kB  JavaScript sent at the first visit`);
-  return usable;
-}
-
-async function opened(profile: string): Promise<BrowserContext> {
-  const viewport = { width: 1280, height: 800 };
-  const context = await chromium.launchPersistentContext(profile, { ...launchOptions, viewport });
-  // Functions that are sent to the page name themselves by a helper of the loader, which the page has not.
-  await context.addInitScript({ content: 'globalThis.__name = (named) => named;' });
-  return context;
-}
 
 async function measure(page: Page, archive: string, units: number, profile: string): Promise<void> {
   await page.goto(`${address}/house`);
@@ -275,14 +221,6 @@ const newestToStart = (page: Page): Promise<string> =>
       }),
   );
 
-async function started(): Promise<void> {
-  for (let tries = 0; tries < 300; tries++) {
-    if ((await fetch(`${address}/start.json`).catch(() => undefined))?.ok) return;
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  throw new Error('The server did not start. Run npm run build first.');
-}
-
 /** Runs in the page before anything else: notes how long each transaction that writes a record is open. */
 function watchWrites(): void {
   const writes: number[] = [];
@@ -300,9 +238,7 @@ function watchWrites(): void {
 const writesOf = (page: Page) =>
   page.evaluate(() => (window as unknown as { readonly writes: readonly number[] }).writes);
 
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--port', String(port)], {
-  stdio: 'ignore',
-});
+const servers = [serve(port), serve(demoPort, '--demo')];
 try {
   const units = Number(values.units);
   const archive = values.archive ?? join(folder, 'shop.zip');
@@ -312,8 +248,17 @@ try {
       ['--import', 'tsx', 'scripts/shop.ts', '--units', String(units), '--out', archive],
       { stdio: 'inherit' },
     );
-  await started();
-  await firstVisits();
+  await started(address);
+  await started(demoAddress);
+  for (const [shop, at] of [
+    ['an empty shop', address],
+    ['the demo', demoAddress],
+  ] as const)
+    say(
+      `first visit to ${shop}, until Bench stands there, median of 5 browsers`,
+      1500,
+      await firstVisits(folder, shop, at),
+    );
   const profile = join(folder, 'profile');
   const context = await opened(profile);
   await context.addInitScript(watchWrites);
@@ -327,6 +272,6 @@ try {
   const before = existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as Row[]) : [];
   writeFileSync(file, `${JSON.stringify([...before, ...rows], null, 2)}\n`);
 } finally {
-  server.kill();
+  for (const server of servers) server.kill();
   rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
 }

@@ -11,7 +11,6 @@ export default defineConfig({
       // What is open goes on with the program it was loaded with, until somebody asks for the newer one.
       registerType: 'prompt',
       injectRegister: false,
-      includeAssets: ['icon.svg', 'demo.zip'],
       manifest: {
         name: 'Gorvane',
         short_name: 'Gorvane',
@@ -22,12 +21,18 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2,zip}', '**/barlow-latin-*.woff'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,json}', '**/barlow-latin-*.woff'],
         navigateFallback: '/index.html',
         maximumFileSizeToCacheInBytes: 8_000_000,
       },
     }),
   ],
-  build: { manifest: true, target: 'es2023', chunkSizeWarningLimit: 900 },
+  build: {
+    manifest: true,
+    target: 'es2023',
+    chunkSizeWarningLimit: 900,
+    // All that the first screen needs in one file: asked for one by one, thirty small ones come later than one large.
+    rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'first', tags: ['$initial'] }] } } },
+  },
   server: { host: '127.0.0.1', port: 4781, strictPort: true },
 });

@@ -1,14 +1,14 @@
 import { Dexie } from 'dexie';
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { writeArchive } from '@gorvane/core/file/archive.ts';
 import { revise } from '@gorvane/core/record/revise.ts';
 import { MantineProvider } from '@mantine/core';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { HeldLine } from '../controls/held-line.tsx';
 import { sayDataWork } from '../work/data-work.ts';
 import { userEvent } from '@testing-library/user-event';
-import { demo, fill, openAt, receiver } from '../../test/open-at.tsx';
+import { fill, openAt, receiver } from '../../test/open-at.tsx';
 import { database, timeNow } from '../data/database.ts';
+import { rowsHere } from '../data/shop-rows.ts';
 import { lookAhead, prepareDatabase } from '../data/start.ts';
 import { HouseMissing } from './house-missing.tsx';
 
@@ -90,36 +90,53 @@ describe('the first opening', () => {
     expect(await database.house.toArray()).toEqual(before);
   });
 
-  test('an address never opened begins with what its server was started with, looked for ahead', async () => {
-    await database.delete({ disableAutoOpen: false });
-    const files: Readonly<Record<string, () => Response>> = {
-      '/start.json': () => Response.json({ firstData: 'demo' }),
-      '/demo.zip': () => new Response(writeArchive(demo, timeNow()).slice()),
-    };
+  const answer = (files: Readonly<Record<string, () => Response>>): string[] => {
     const asked: string[] = [];
     jest.spyOn(globalThis, 'fetch').mockImplementation(async (address) => {
       asked.push(String(address));
       return files[String(address)]!();
     });
+    return asked;
+  };
+  const startsWithDemo = () => Response.json({ firstData: 'demo' });
+  const tablesHere = async () =>
+    Object.fromEntries(
+      await Promise.all(
+        database.tables
+          .filter(({ name }) => name !== 'kept')
+          .map(async (table) => [table.name, await table.toArray()] as const),
+      ),
+    );
+
+  test('an address never opened begins with what its server was started with, row by row as an import leaves it', async () => {
+    const [imported, written] = [await tablesHere(), JSON.stringify(await rowsHere())];
+    expect(imported.postings!.length * imported.plans!.length).toBeGreaterThan(0);
+    await database.delete({ disableAutoOpen: false });
+    const asked = answer({ '/start.json': startsWithDemo, '/demo.json': () => new Response(written) });
     const ahead = lookAhead();
     expect(await ahead).toBeDefined();
     await prepareDatabase(ahead, () => undefined);
-    expect(await database.leads.count()).toBe(demo.leads.length);
-    expect(asked).toEqual(['/start.json', '/demo.zip']);
+    expect(await tablesHere()).toEqual(imported);
+    expect(asked).toEqual(['/start.json', '/demo.json']);
     // An address that was opened asks for nothing.
     expect(await lookAhead()).toBeUndefined();
     expect(asked).toHaveLength(2);
   });
 
+  test('demo data of another version of the program are refused in words', async () => {
+    const rows = await rowsHere();
+    await database.delete({ disableAutoOpen: false });
+    answer({
+      '/start.json': startsWithDemo,
+      '/demo.json': () => Response.json({ ...rows, version: rows.version + 1 }),
+    });
+    await expect(prepareDatabase(lookAhead(), () => undefined)).rejects.toThrow('Load the page again.');
+    expect(await database.leads.count()).toBe(0);
+  });
+
   test('what did not come ahead is asked for again, and what is wrong is said', async () => {
     await database.delete({ disableAutoOpen: false });
-    jest
-      .spyOn(globalThis, 'fetch')
-      .mockImplementation(async (address) =>
-        address === '/start.json'
-          ? Response.json({ firstData: 'demo' })
-          : new Response(null, { status: 404 }),
-      );
+    answer({ '/start.json': startsWithDemo, '/demo.json': () => new Response(null, { status: 404 }) });
     const ahead = lookAhead();
     expect(await ahead).toBeUndefined();
     await expect(prepareDatabase(ahead, () => undefined)).rejects.toThrow('did not come from the server');

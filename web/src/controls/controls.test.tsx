@@ -10,12 +10,14 @@ import type { HoldPoint } from '@gorvane/core/recipe/step.ts';
 import { cleanup, render, screen } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
+import { Component } from 'react';
 import { Around, demo, receiver } from '../../test/open-at.tsx';
 import { wordFault, wordPlace } from './fault-words.ts';
 import { Figure } from './figure.tsx';
 import { HoldLimits } from './hold-limits.tsx';
 import { Length } from './length.tsx';
 import { MeasuredStripTable } from './measured-strip.tsx';
+import { partOf, usePart } from './part.ts';
 import { VerdictMark } from './verdict.tsx';
 import { FirstUnit, useWriting } from './writing.ts';
 
@@ -216,3 +218,43 @@ describe('faults in words', () => {
     );
   });
 });
+
+describe('a part of the program', () => {
+  afterEach(() => {
+    jest.restoreAllMocks();
+  });
+
+  test('is fetched once, is there at once the next time, and after a failure comes when it is asked for again', async () => {
+    const answers = [Promise.reject(new Error('lost')), Promise.resolve('here')];
+    answers[0]!.catch(() => undefined);
+    const load = jest.fn(() => answers.shift()!);
+    const part = partOf(load);
+    const Shown = ({ isWanted = true }) => usePart(part, isWanted) ?? 'not yet';
+    show(<Shown isWanted={false} />);
+    expect(load).not.toHaveBeenCalled();
+    cleanup();
+    jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    show(
+      <Caught>
+        <Shown />
+      </Caught>,
+    );
+    expect(await screen.findByText('lost')).toBeTruthy();
+    cleanup();
+    show(<Shown />);
+    expect(screen.queryByText('here')).toBeNull();
+    expect(await screen.findByText('here')).toBeTruthy();
+    cleanup();
+    show(<Shown />);
+    expect(screen.getByText('here')).toBeTruthy();
+    expect(load).toHaveBeenCalledTimes(2);
+  });
+});
+
+class Caught extends Component<{ readonly children: ReactNode }, { readonly message?: string }> {
+  override state: { readonly message?: string } = {};
+  static getDerivedStateFromError = ({ message }: Error) => ({ message });
+  override render() {
+    return this.state.message ?? this.props.children;
+  }
+}

@@ -1,24 +1,28 @@
-import type { Archive } from '@gorvane/core/file/archive-tables.ts';
-import { readArchive } from '@gorvane/core/file/archive.ts';
 import { noteExport } from './backup.ts';
-import { database } from './database.ts';
-import { mergeArchive } from './merge-archive.ts';
+import { database, databaseVersion } from './database.ts';
+import type { ShopRows } from './shop-rows.ts';
+import { putRows } from './shop-rows.ts';
 import { clearAll } from './start-empty.ts';
+import { tally } from './tallies.ts';
 
 /** The demo scenario that ships with the application, read and not yet put anywhere. */
-export async function readDemo(): Promise<Archive> {
-  const response = await fetch('/demo.zip');
+export async function readDemo(): Promise<ShopRows> {
+  const response = await fetch('/demo.json');
   if (!response.ok) throw new Error('The demo data did not come from the server.');
-  return readArchive(new Uint8Array(await response.arrayBuffer()));
+  const demo = (await response.json()) as ShopRows;
+  if (demo.version !== databaseVersion)
+    throw new Error(
+      `The demo data are of data version ${demo.version}, this page is of version ${databaseVersion}. Load the page again.`,
+    );
+  return demo;
 }
 
 /** Replaces everything by the demo scenario. */
-export async function startWithDemo(archive?: Archive): Promise<void> {
-  const demo = archive ?? (await readDemo());
+export async function startWithDemo(read?: ShopRows): Promise<void> {
+  const demo = read ?? (await readDemo());
   await database.transaction('rw', database.tables, async () => {
     await clearAll();
-    await mergeArchive(demo);
-    await database.bench.bulkPut(demo.bench);
-    await noteExport(demo.events.length);
+    await putRows(demo);
+    await noteExport(await tally('entries'));
   });
 }

@@ -39,10 +39,14 @@ export async function lookAhead(): Promise<Beginning | undefined> {
   }
 }
 
-/** What reads archives is loaded only here. */
+/** What fills a shop is loaded only here. */
 async function beginning(): Promise<Beginning> {
-  if ((await firstData()) !== 'demo') return (await import('./start-empty.ts')).startEmpty;
-  const { readDemo, startWithDemo } = await import('./start-with-demo.ts');
+  const [first, { startEmpty }, { readDemo, startWithDemo }] = await Promise.all([
+    firstData(),
+    import('./start-empty.ts'),
+    import('./start-with-demo.ts'),
+  ]);
+  if (first !== 'demo') return startEmpty;
   const demo = await readDemo();
   return () => startWithDemo(demo);
 }

@@ -3,10 +3,11 @@ import type { House } from '@gorvane/core/house/house.ts';
 import type { Lead } from '@gorvane/core/lead/lead.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import type { LeadPlan, PlanError, planLead } from '@gorvane/core/plan/lead-plan.ts';
-import type { ShownPlan, shownPlan } from '@gorvane/core/plan/shown-plan.ts';
+import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
+import { partOf, usePart } from '../controls/part.ts';
 import { database } from '../data/database.ts';
 
 /** The plan of a lead; when the lead as it stands cannot be planned, why, with the last plan that could. */
@@ -25,32 +26,11 @@ type Attempt = { readonly plan: LeadPlan } | { readonly problem: PlanProblem };
 
 const tooShort: PlanError['code'] = 'too short';
 
-interface Planners {
-  readonly planLead: typeof planLead;
-  readonly shownPlan: typeof shownPlan;
-}
+/** What plans, and what shows a plan that was frozen, which needs no catalogue: not part of the first screen, each is loaded when it is first wanted. */
+const planner = partOf(async () => (await import('@gorvane/core/plan/lead-plan.ts')).planLead);
+const frozenPlan = partOf(async () => (await import('@gorvane/core/plan/shown-plan.ts')).shownPlan);
 
-/** The planner with its catalogues is not part of the first screen: it is loaded once, when a plan is first wanted. */
-let loaded: Planners | undefined;
-
-async function loadPlanners(): Promise<Planners> {
-  const [lead, shown] = await Promise.all([
-    import('@gorvane/core/plan/lead-plan.ts'),
-    import('@gorvane/core/plan/shown-plan.ts'),
-  ]);
-  loaded = { planLead: lead.planLead, shownPlan: shown.shownPlan };
-  return loaded;
-}
-
-function usePlanners(): Planners | undefined {
-  const [planners, setPlanners] = useState(() => loaded);
-  useEffect(() => {
-    if (!planners) void loadPlanners().then(setPlanners);
-  }, [planners]);
-  return planners;
-}
-
-function attempt(plan: Planners['planLead'], lead: Lead, cards: readonly GaugeCard[], house: House): Attempt {
+function attempt(plan: typeof planLead, lead: Lead, cards: readonly GaugeCard[], house: House): Attempt {
   try {
     return { plan: plan(lead, cards, house) };
   } catch (error) {
@@ -64,15 +44,15 @@ export function usePlan(
   cards: readonly GaugeCard[],
   house: House | undefined,
 ): PlanView {
-  const planner = usePlanners()?.planLead;
+  const planned = usePart(planner, lead !== undefined);
   const ready =
-    planner &&
+    planned &&
     lead &&
     house &&
     lead.ends.every(({ gaugeCardId }) => cards.some(({ id }) => id === gaugeCardId));
   const now = useMemo(
-    () => (ready ? attempt(planner, lead, cards, house) : undefined),
-    [ready, planner, lead, cards, house],
+    () => (ready ? attempt(planned, lead, cards, house) : undefined),
+    [ready, planned, lead, cards, house],
   );
   const [lastGood, setLastGood] = useState<LeadPlan | undefined>();
   if (now && 'plan' in now && now.plan !== lastGood) setLastGood(now.plan);
@@ -102,7 +82,7 @@ export function useUnitPlan(
   lead: Lead | undefined,
   house: House | undefined,
 ): ShownPlan | undefined {
-  const shown = usePlanners()?.shownPlan;
+  const shown = usePart(frozenPlan, Boolean(frozen));
   const planned = useSavedPlan(frozen ? undefined : lead, house);
   return useMemo(() => (frozen ? shown?.(frozen) : planned), [frozen, shown, planned]);
 }
@@ -112,7 +92,7 @@ export function useOrderPlans(
   order: Order,
   house: House | undefined,
 ): ReadonlyMap<string, LeadPlan> | undefined {
-  const planner = usePlanners()?.planLead;
+  const plan = usePart(planner);
   const found = useLiveQuery(async () => {
     const ids = [...new Set(order.lines.map(({ leadId }) => leadId))];
     const leads = (await database.leads.bulkGet(ids)).filter((lead) => lead !== undefined);
@@ -121,12 +101,12 @@ export function useOrderPlans(
     return { leads, cards: cards.filter((card) => card !== undefined) };
   }, [order]);
   return useMemo(() => {
-    if (!planner || !found || !house) return undefined;
+    if (!plan || !found || !house) return undefined;
     const plans = new Map<string, LeadPlan>();
     for (const lead of found.leads) {
-      const made = attempt(planner, lead, found.cards, house);
+      const made = attempt(plan, lead, found.cards, house);
       if ('plan' in made) plans.set(lead.id, made.plan);
     }
     return plans;
-  }, [planner, found, house]);
+  }, [plan, found, house]);
 }

@@ -1,25 +1,21 @@
 import { facet } from '@gorvane/core/unit/facets.ts';
-import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
+import { BackupReminder } from '../../controls/backup-line.tsx';
+import { drawnWhenHere, partOf } from '../../controls/part.ts';
 import type { UnitView } from '../../data/live.ts';
 import { useFoundUnits, useHouse, useLeadCount, useUnit } from '../../data/live.ts';
 import './bench.css';
+import { Orders } from './orders.tsx';
+import { Waiting } from './waiting.tsx';
 
-/** What every Bench shows is on its way while the database is still opened. */
-const parts = {
-  backup: import('../../controls/backup-line.tsx'),
-  waiting: import('./waiting.tsx'),
-  orders: import('./orders.tsx'),
-  newLead: import('./new-lead-form.tsx'),
-};
-// What does not come is said where it would be shown.
-for (const part of Object.values(parts)) part.catch(() => undefined);
-
-const BackupReminder = lazy(async () => ({ default: (await parts.backup).BackupReminder }));
-const InHand = lazy(async () => ({ default: (await import('./in-hand.tsx')).InHand }));
-const Waiting = lazy(async () => ({ default: (await parts.waiting).Waiting }));
-const Orders = lazy(async () => ({ default: (await parts.orders).Orders }));
-const NewLeadForm = lazy(async () => ({ default: (await parts.newLead).NewLeadForm }));
+const InHand = drawnWhenHere(
+  partOf(async () => (await import('./in-hand.tsx')).InHand),
+  <section className="in-hand" />,
+);
+const newLeadForm = partOf(async () => (await import('./new-lead-form.tsx')).NewLeadForm);
+// What every Bench shows is on its way while the database is still opened; what does not come is said where it would be shown.
+newLeadForm.fetched().catch(() => undefined);
+const NewLeadForm = drawnWhenHere(newLeadForm);
 
 /** So many units at work are looked through for the one that was worked at last. */
 const mostAtWork = 200;
@@ -28,8 +24,8 @@ const mostAtWork = 200;
 function useNextUnit(): UnitView | null | undefined {
   const atWork = useFoundUnits({ facets: [facet('state', 'at work')] }, { most: mostAtWork });
   const waiting = useFoundUnits({ facets: [facet('state', 'not started')] }, { most: 1, oldestFirst: true });
-  const [inHand] = [...(atWork?.units ?? [])].sort((a, b) => (a.last!.at < b.last!.at ? 1 : -1));
-  const view = useUnit((inHand ?? waiting?.units[0])?.id);
+  const [latest] = [...(atWork?.units ?? [])].sort((a, b) => (a.last!.at < b.last!.at ? 1 : -1));
+  const view = useUnit((latest ?? waiting?.units[0])?.id);
   return atWork && waiting && view;
 }
 
@@ -45,28 +41,14 @@ export function Bench() {
         <h1>Bench</h1>
         <span className="soft">{house.name}</span>
       </div>
-      {next ? (
-        <Suspense fallback={<section className="in-hand" />}>
-          <InHand view={next} house={house} />
-        </Suspense>
-      ) : (
-        <NothingInHand hasLeads={leads > 0} />
-      )}
-      <Suspense fallback={null}>
-        <BackupReminder />
-      </Suspense>
+      {next ? <InHand view={next} house={house} /> : <NothingInHand hasLeads={leads > 0} />}
+      <BackupReminder />
       <div className={leads === 0 ? 'bench-columns nothing-yet' : 'bench-columns'}>
         <div>
-          <Suspense fallback={null}>
-            <Waiting inHand={next?.unit.id} />
-          </Suspense>
-          <Suspense fallback={null}>
-            <Orders />
-          </Suspense>
+          <Waiting inHand={next?.unit.id} />
+          <Orders />
         </div>
-        <Suspense fallback={null}>
-          <NewLeadForm />
-        </Suspense>
+        <NewLeadForm />
       </div>
     </>
   );

@@ -1,0 +1,73 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import type { BrowserContext, Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
+import { launchOptions } from '../e2e/browser.ts';
+
+export const median = (times: readonly number[]) =>
+  [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]!;
+
+/** A server of the built application; whoever has it stops it. */
+export const serve = (port: number, ...options: string[]) =>
+  spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--port', String(port), ...options], {
+    stdio: 'ignore',
+  });
+
+export async function started(at: string): Promise<void> {
+  for (let tries = 0; tries < 300; tries++) {
+    if ((await fetch(`${at}/start.json`).catch(() => undefined))?.ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  throw new Error('The server did not start. Run npm run build first.');
+}
+
+/** When a thing stood on the page that was opened, by the page itself: milliseconds since it was asked for. */
+const stoodAt = (page: Page, selector: string): Promise<number> =>
+  page.evaluate(
+    (what) =>
+      new Promise<number>((resolve) => {
+        const look = () => document.querySelector(what) && resolve(performance.now());
+        new MutationObserver(look).observe(document.body, { childList: true, subtree: true });
+        look();
+      }),
+    selector,
+  );
+
+/** When Bench stands there, median of five browsers that were never at the application, ms. */
+export async function firstVisits(folder: string, shop: string, at: string): Promise<number> {
+  const usable: number[] = [];
+  for (let n = 0; n < 5; n++) {
+    const context = await opened(join(folder, `never-${shop}-${n}`));
+    usable.push(await firstVisit(context.pages()[0]!, at, n === 0));
+    await context.close();
+  }
+  return median(usable);
+}
+
+async function firstVisit(page: Page, at: string, isWeighed: boolean): Promise<number> {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  const scripts = new Set<string>();
+  let bytes = 0;
+  session.on(
+    'Network.responseReceived',
+    ({ requestId, type }) => type === 'Script' && scripts.add(requestId),
+  );
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    if (scripts.has(requestId)) bytes += encodedDataLength;
+  });
+  await page.goto(at);
+  const usable = await stoodAt(page, '#orders');
+  if (!isWeighed) return usable;
+  await page.waitForLoadState('networkidle');
+  console.log(`${(bytes / 1000).toFixed(0).padStart(8)} kB  of 250 kB  JavaScript sent at the first visit`);
+  return usable;
+}
+
+export async function opened(profile: string): Promise<BrowserContext> {
+  const viewport = { width: 1280, height: 800 };
+  const context = await chromium.launchPersistentContext(profile, { ...launchOptions, viewport });
+  // Functions that are sent to the page name themselves by a helper of the loader, which the page has not.
+  await context.addInitScript({ content: 'globalThis.__name = (named) => named;' });
+  return context;
+}
