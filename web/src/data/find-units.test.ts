@@ -4,8 +4,10 @@ import { demo, fill, receiver, unitOf } from '../../test/open-at.tsx';
 import { database } from './database.ts';
 import { countsOf, findUnits } from './find-units.ts';
 import { unwatched } from './going-on.ts';
+import { nextUnit } from './next-unit.ts';
 import { rebuildSummaries } from './rebuild-summaries.ts';
-import { recordHappenings, scrapUnit } from './units.ts';
+
+import { recordHappenings, scrapUnit, startUnit } from './units.ts';
 
 const all = { most: 100 };
 const serialsOf = async (facets: readonly string[], text = '') =>
@@ -60,6 +62,17 @@ describe('units are found by the index', () => {
     expect(await serialsOf([facet('state', 'given up')])).toEqual(['OS-0003']);
     expect((await countsOf('state')).get('set aside')).toBeUndefined();
   });
+});
+
+test('the bench goes on with what was worked at last, else with what waits longest', async () => {
+  const next = async () => (await nextUnit())?.unit.serial;
+  expect(await next()).toBe('OS-0003');
+  await startUnit(unitOf('OS-0007').id);
+  expect(await next()).toBe('OS-0007');
+  await recordHappenings(unitOf('OS-0003').id, () => [{ kind: 'note', stepId: null, text: 'seen' }]);
+  expect(await next()).toBe('OS-0003');
+  for (const serial of ['OS-0003', 'OS-0007']) await scrapUnit(unitOf(serial).id, 'nick');
+  expect(await next()).toBe('OS-0004');
 });
 
 test('an order is open while anything of it is to be made; a list of nothing is not kept', async () => {

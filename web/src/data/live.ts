@@ -14,6 +14,7 @@ import { database } from './database.ts';
 import type { FoundUnits, UnitQuery, Wanted } from './find-units.ts';
 import { countsOf, findUnits } from './find-units.ts';
 import type { UnitRecord } from './unit-records.ts';
+import { nextUnit } from './next-unit.ts';
 import { recordOfUnit, recordsOfLine, recordsOfOrder, recordsOfUnits } from './unit-records.ts';
 
 /** A unit with its record and where it stands. */
@@ -99,6 +100,12 @@ export function useUnitsOfOrder(orderId: string | undefined): UnitView[] | undef
 export function useUnitsOfLine(orderId: string, lineId: string): UnitView[] | undefined {
   const records = useLiveQuery(() => recordsOfLine(orderId, lineId), [orderId, lineId]);
   return useMemo(() => records?.map(viewOf), [records]);
+}
+
+/** What to go on with: the unit that was worked at last, or the next; null where there is none, undefined while it is looked for. */
+export function useNextUnit(): UnitView | null | undefined {
+  const found = useLiveQuery(async () => (await nextUnit()) ?? null);
+  return useMemo(() => found && viewOf(found), [found]);
 }
 
 /** One unit; null when there is none of this id, undefined while it is being read. */

@@ -1,9 +1,7 @@
-import { facet } from '@gorvane/core/unit/facets.ts';
 import { Link } from 'react-router';
 import { BackupReminder } from '../../controls/backup-line.tsx';
 import { drawnWhenHere, partOf } from '../../controls/part.ts';
-import type { UnitView } from '../../data/live.ts';
-import { useFoundUnits, useHouse, useLeadCount, useUnit } from '../../data/live.ts';
+import { useHouse, useLeadCount, useNextUnit } from '../../data/live.ts';
 import './bench.css';
 import { Orders } from './orders.tsx';
 import { Waiting } from './waiting.tsx';
@@ -16,18 +14,6 @@ const newLeadForm = partOf(async () => (await import('./new-lead-form.tsx')).New
 // What every Bench shows is on its way while the database is still opened; what does not come is said where it would be shown.
 newLeadForm.fetched().catch(() => undefined);
 const NewLeadForm = drawnWhenHere(newLeadForm);
-
-/** So many units at work are looked through for the one that was worked at last. */
-const mostAtWork = 200;
-
-/** The unit that was worked at last, else the first that waits to be started; null where there is none. */
-function useNextUnit(): UnitView | null | undefined {
-  const atWork = useFoundUnits({ facets: [facet('state', 'at work')] }, { most: mostAtWork });
-  const waiting = useFoundUnits({ facets: [facet('state', 'not started')] }, { most: 1, oldestFirst: true });
-  const [latest] = [...(atWork?.units ?? [])].sort((a, b) => (a.last!.at < b.last!.at ? 1 : -1));
-  const view = useUnit((latest ?? waiting?.units[0])?.id);
-  return atWork && waiting && view;
-}
 
 /** Where the work lies: the lead in hand, the units with their next step, the orders, and a new lead in three choices. */
 export function Bench() {
