@@ -52,6 +52,7 @@ describe('lengths as they are written', () => {
     expect(formatInches(25.4e-3, 0.5e-3)).toBe('1"');
     expect(formatInches(28.6e-3, 1e-3)).toBe('1 1/8"');
     expect(formatInches(-9.4e-3, 1e-3)).toBe('-3/8"');
+    expect([-0.01e-3, -0.02e-3].map((metres) => formatInches(metres, 0))).toEqual(['0.000"', '-0.001"']);
   });
 
   test('what is preferred comes first, the other beside it', () => {

@@ -88,10 +88,15 @@ function grouped(text: string): string {
   return decimals === undefined ? spaced : `${spaced}.${decimals}`;
 }
 
+/** A figure that rounds to nothing has no sign. */
+const fixed = (value: number, digits: number): string => {
+  const text = value.toFixed(digits);
+  return Number(text) === 0 ? text.replace('-', '') : text;
+};
+
 /** Millimetres with `digits` decimals (one is what a caliper holds on a strip), without the unit. */
 export function formatMillimetres(metres: number, digits = 1): string {
-  const text = (metres * 1e3).toFixed(digits);
-  return grouped(Number(text) === 0 ? text.replace('-', '') : text);
+  return grouped(fixed(metres * 1e3, digits));
 }
 
 /** Writes a difference in millimetres with its sign; one that rounds to nothing has none. */
@@ -110,7 +115,7 @@ const fractionTolerance = 0.4e-3;
  */
 export function formatInches(metres: number, tolerance: number): string {
   const inches = metres / inch;
-  if (!(tolerance >= fractionTolerance - 1e-9) || Math.abs(inches) >= 12) return `${inches.toFixed(3)}"`;
+  if (!(tolerance >= fractionTolerance - 1e-9) || Math.abs(inches) >= 12) return `${fixed(inches, 3)}"`;
   const sixtyFourths = Math.round(Math.abs(inches) * 64);
   const sign = inches < 0 && sixtyFourths > 0 ? '-' : '';
   const whole = Math.floor(sixtyFourths / 64);
