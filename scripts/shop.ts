@@ -36,8 +36,7 @@ async function write(): Promise<void> {
     entries += events.length;
     await zip.written();
   }
-  writer.close('2026-11-24T07:00:00.000Z');
-  const file = await zip.close();
+  const file = await zip.close(writer.checksums, '2026-11-24T07:00:00.000Z');
   await pipeline(Readable.fromWeb(file.stream() as never), createWriteStream(values.out));
   console.log(
     `${values.units} units, ${entries} entries, ${Math.round(file.size / 1e6)} MB in ${values.out}`,

@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import { plansNamed } from '../unit/started.ts';
 import type { StoredUnit, Unit, UnitEvent } from '../unit/unit.ts';
 import { storedUnitSchema, unitEventSchema } from '../unit/unit.ts';
@@ -13,6 +12,7 @@ import { readRecord, readRows } from './archive-rows.ts';
 import { emptyArchive, hasTable, headNames } from './archive-tables.ts';
 import { recordsVersion } from './migrations/migrations.ts';
 import { oldReader } from './old-archive-reader.ts';
+import { unitsFileSchema, unitsFolder } from './units-file.ts';
 
 /** Since this version plans stand once and units come with their records, some at a time. */
 const firstInParts = 12;
@@ -22,7 +22,7 @@ export const archiveReader = (manifest: Manifest): ArchiveReader =>
   manifest.version < firstInParts ? oldReader(manifest) : partsReader(manifest);
 
 const headFile = (name: HeadName) => `${name}.json`;
-const folders = ['plans/', 'blobs/', 'units/'];
+const folders = ['plans/', 'blobs/', unitsFolder];
 
 /** Tables first, then plans and files, then the units that lean on them. */
 function partsReader(manifest: Manifest): ArchiveReader {
@@ -42,7 +42,7 @@ function partsReader(manifest: Manifest): ArchiveReader {
       ...folders.flatMap((folder) => names.filter((name) => name.startsWith(folder)).sort()),
     ],
     take: (name, bytes) => {
-      if (name.startsWith('units/')) return readUnits(name, bytes, plans);
+      if (name.startsWith(unitsFolder)) return readUnits(name, bytes, plans);
       if (name.startsWith('blobs/'))
         return {
           archive: { ...emptyArchive(), blobs: { [name.slice('blobs/'.length)]: bytes } },
@@ -74,8 +74,6 @@ function readHead(table: HeadName, bytes: Uint8Array, from: number): ArchivePart
   );
   return { archive: { ...emptyArchive(), [table]: rows }, unread };
 }
-
-const unitsFileSchema = z.object({ units: z.array(z.unknown()), events: z.array(z.unknown()) });
 
 function readUnits(name: string, bytes: Uint8Array, plans: ArchivePlans): ArchivePart {
   const file = parseSchema(name, unitsFileSchema, parseJson(name, bytes));

@@ -1,18 +1,22 @@
 import { strToU8 } from 'fflate';
-import { checksum } from '../record/checksum.ts';
 import type { StoredUnit, UnitEvent } from '../unit/unit.ts';
-import { manifestName, writeManifest } from './archive-manifest.ts';
 import type { Archive, HeadName } from './archive-tables.ts';
+import { unitsFolder } from './units-file.ts';
 
-/** Puts one file into the archive. */
-export type PutFile = (name: string, bytes: Uint8Array) => void;
+/** Puts one file into the archive and gives its checksum, at once or later. */
+export type PutFile<Sum> = (name: string, bytes: Uint8Array) => Sum;
 
-/** The files of an archive: what is written keeps its checksum, and the manifest closes them. Units come last, some at a time. */
-export class ArchiveWriter {
-  private readonly checksums: Record<string, string> = {};
+/** The files of an archive but for its manifest, which has the checksums of all others. Units come last, some at a time. */
+export class ArchiveWriter<Sum = string> {
+  private readonly sums = new Map<string, Sum>();
   private slices = 0;
 
-  constructor(private readonly put: PutFile) {}
+  constructor(private readonly put: PutFile<Sum>) {}
+
+  /** Of every file that was written, by its name. */
+  get checksums(): ReadonlyMap<string, Sum> {
+    return this.sums;
+  }
 
   table(name: HeadName, rows: Archive[HeadName]): void {
     this.write(`${name}.json`, strToU8(JSON.stringify(rows, null, 1)));
@@ -29,18 +33,11 @@ export class ArchiveWriter {
 
   /** Some units with their whole records. */
   units(units: readonly StoredUnit[], events: readonly UnitEvent[]): void {
-    const name = `units/${String(++this.slices).padStart(6, '0')}.json`;
+    const name = `${unitsFolder}${String(++this.slices).padStart(6, '0')}.json`;
     this.write(name, strToU8(JSON.stringify({ units, events })));
   }
 
-  /** @param now ISO time. */
-  close(now: string): void {
-    this.put(manifestName, writeManifest(this.checksums, now));
-  }
-
   private write(name: string, bytes: Uint8Array): void {
-    if (name in this.checksums) return;
-    this.checksums[name] = checksum(bytes);
-    this.put(name, bytes);
+    if (!this.sums.has(name)) this.sums.set(name, this.put(name, bytes));
   }
 }

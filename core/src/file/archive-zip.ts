@@ -8,22 +8,31 @@ import {
 } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { notAZip } from './archive.ts';
 import { ArchiveError } from './archive-error.ts';
-import { checkFile, manifestName, readManifest } from './archive-manifest.ts';
+import { checkFile, manifestName, readManifest, writeManifest } from './archive-manifest.ts';
 import { BlockReader } from './block-reader.ts';
 import type { ArchivePart } from './archive-part.ts';
 import { archiveReader } from './archive-reader.ts';
 import type { PutFile } from './archive-writer.ts';
+import type { Chains } from './unit-chains.ts';
+import { unitsFolder } from './units-file.ts';
 import { SizeGuard, UnpackError } from './unpack.ts';
 
 // It runs in a worker already.
 configure({ useWebWorkers: false });
 
+/** Looks at the record chains of a file of units. */
+export type LookAtChains = (name: string, bytes: Uint8Array) => Promise<Chains | undefined>;
+
 /** An archive of any size, read file by file: never more of it in memory than one file and the plans. */
 export interface OpenedArchive {
   /** How many files it has. */
   readonly count: number;
-  /** Its parts in order, from the beginning. @throws ArchiveError where a file is not the one that was written. */
-  readonly parts: () => AsyncGenerator<ArchivePart>;
+  /**
+   * Its parts in order, from the beginning.
+   * @param look Looks at the record chains of a file beside the reading of it; undefined where it could not.
+   * @throws ArchiveError where a file is not the one that was written.
+   */
+  readonly parts: (look?: LookAtChains) => AsyncGenerator<ArchivePart>;
   /** The same of a file that was read once before: its checksums are not looked at again. */
   readonly partsAgain: () => AsyncGenerator<ArchivePart>;
 }
@@ -35,16 +44,19 @@ export async function openArchive(file: Blob): Promise<OpenedArchive> {
   const byName = new Map(entries.map((entry) => [entry.filename, entry]));
   const manifest = byName.get(manifestName);
   const listing = readManifest(manifest && (await bytesOf(manifest)), [...byName.keys()]);
-  async function* parts(isChecked: boolean) {
+  async function* parts(isChecked: boolean, look?: LookAtChains) {
     const reader = archiveReader(listing);
     for (const name of asTheyLie(reader.order, byName)) {
       const bytes = await bytesOf(byName.get(name)!);
+      const looked = name.startsWith(unitsFolder) ? look?.(name, bytes) : undefined;
       if (!isChecked) checkFile(listing, name, await sha256(bytes));
-      yield reader.take(name, bytes);
+      const part = reader.take(name, bytes);
+      const chains = await looked;
+      yield chains ? { ...part, chains } : part;
     }
   }
   const { order } = archiveReader(listing);
-  return { count: order.length, parts: () => parts(false), partsAgain: () => parts(true) };
+  return { count: order.length, parts: (look) => parts(false, look), partsAgain: () => parts(true) };
 }
 
 /** Names in their order, those of one folder as they lie in the file: it is read from front to back, not to and fro. */
@@ -108,8 +120,10 @@ export class ZipFile {
   private readonly zip = new ZipWriter(new BlobWriter('application/zip'));
   private pending: Promise<unknown>[] = [];
 
-  readonly put: PutFile = (name, bytes) => {
+  /** Puts a file in; gives its checksum. */
+  readonly put: PutFile<Promise<string>> = (name, bytes) => {
     this.pending.push(this.zip.add(name, new Uint8ArrayReader(bytes)));
+    return sha256(bytes);
   };
 
   /** Until all that was put is in it. */
@@ -118,7 +132,10 @@ export class ZipFile {
     this.pending = [];
   }
 
-  async close(): Promise<Blob> {
+  /** Closes it with the manifest of what was put in. @param now ISO time. */
+  async close(checksums: ReadonlyMap<string, Promise<string>>, now: string): Promise<Blob> {
+    const sums = await Promise.all([...checksums].map(async ([name, sum]) => [name, await sum] as const));
+    void this.put(manifestName, writeManifest(Object.fromEntries(sums), now));
     await this.written();
     return this.zip.close();
   }

@@ -5,7 +5,7 @@ import { plansNamed } from '../unit/started.ts';
 import type { StoredUnit, Unit } from '../unit/unit.ts';
 import type { UnreadRecord } from './archive-error.ts';
 import { ArchiveError } from './archive-error.ts';
-import { checkFile, manifestName, readManifest } from './archive-manifest.ts';
+import { checkFile, manifestName, readManifest, writeManifest } from './archive-manifest.ts';
 import { archiveReader } from './archive-reader.ts';
 import type { Archive } from './archive-tables.ts';
 import { headNames, joined } from './archive-tables.ts';
@@ -18,7 +18,10 @@ export const unitsInSlice = 50;
 /** Writes an archive that is in memory: a zip of its tables, its plans and files by their checksums, its units with their records, and a manifest. */
 export function writeArchive(archive: Archive, now: string): Uint8Array {
   const files: Record<string, Uint8Array> = {};
-  const writer = new ArchiveWriter((name, bytes) => (files[name] = bytes));
+  const writer = new ArchiveWriter((name, bytes) => {
+    files[name] = bytes;
+    return checksum(bytes);
+  });
   for (const name of headNames) writer.table(name, archive[name]);
   for (const { plan } of archive.units) if (plan) writer.plan(planHash(plan), strToU8(planText(plan)));
   const forms = plansNamed(archive.events);
@@ -35,9 +38,8 @@ export function writeArchive(archive: Archive, now: string): Uint8Array {
   const known = new Set(archive.units.map(({ id }) => id));
   const others = archive.events.filter(({ unitId }) => !known.has(unitId));
   if (others.length > 0) writer.units([], others);
-  writer.close(now);
-  const { [manifestName]: manifest, ...rest } = files;
-  return zipSync({ [manifestName]: manifest!, ...rest }, { mtime: new Date(now) });
+  const manifest = writeManifest(Object.fromEntries(writer.checksums), now);
+  return zipSync({ [manifestName]: manifest, ...files }, { mtime: new Date(now) });
 }
 
 const slicesOf = (units: readonly Unit[]): Unit[][] =>

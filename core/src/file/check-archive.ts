@@ -2,12 +2,14 @@ import { cableById } from '../cable/catalogue/catalogue.ts';
 import { connectorById } from '../connector/catalogue/catalogue.ts';
 import type { Lead } from '../lead/lead.ts';
 import { checksum } from '../record/checksum.ts';
-import { verifyChain } from '../record/chain.ts';
+import type { ChainFinding } from '../record/chain.ts';
 import { startedOf } from '../unit/started.ts';
 import type { Unit, UnitEvent } from '../unit/unit.ts';
 import type { Archive, TableName } from './archive-tables.ts';
 import { chainWords } from './chain-words.ts';
 import { planHolds } from './frozen-form.ts';
+import type { Chains } from './unit-chains.ts';
+import { chainsOf, entriesByUnit } from './unit-chains.ts';
 
 /** A record of an archive that does not hold, and why. */
 export interface ArchiveFinding {
@@ -41,7 +43,8 @@ export class ArchiveCheck {
     this.known = { unitIds: new Set(unitIds), cardIds: new Set(cardIds), cableIds: new Set(cableIds) };
   }
 
-  findings(part: Archive): ArchiveFinding[] {
+  /** @param chains What is wrong with its record chains, where somebody looked already. */
+  findings(part: Archive, chains: Chains = chainsOf(part.events)): ArchiveFinding[] {
     const { unitIds, cardIds, cableIds } = this.known;
     part.units.forEach(({ id }) => unitIds.add(id));
     part.gaugeCards.forEach(({ id }) => cardIds.add(id));
@@ -49,7 +52,7 @@ export class ArchiveCheck {
     return [
       ...recordFindings(part, this.seen),
       ...leadFindings(part.leads, this.known),
-      ...unitFindings(part, this.known),
+      ...unitFindings(part, this.known, chains),
       ...blobFindings(part),
     ];
   }
@@ -161,8 +164,8 @@ function problemsOf(lead: Lead, cards: ReadonlySet<string>, own: ReadonlySet<str
 }
 
 /** Records of units hold together: entries, plan, and the unit that they are of. */
-function unitFindings({ units, events, blobs }: Archive, here: KnownHere): ArchiveFinding[] {
-  const byUnit = new Map<string, UnitEvent[]>();
+function unitFindings({ units, events, blobs }: Archive, here: KnownHere, chains: Chains): ArchiveFinding[] {
+  const byUnit = entriesByUnit(events);
   const ids = new Set<string>();
   const twice: ArchiveFinding[] = [];
   for (const event of events) {
@@ -174,9 +177,6 @@ function unitFindings({ units, events, blobs }: Archive, here: KnownHere): Archi
         message: 'an entry of its record stands twice in the file',
       });
     ids.add(event.id);
-    const own = byUnit.get(event.unitId);
-    if (own) own.push(event);
-    else byUnit.set(event.unitId, [event]);
   }
   const orphans = [...byUnit].flatMap(([unitId, own]): ArchiveFinding[] =>
     here.unitIds.has(unitId)
@@ -188,17 +188,23 @@ function unitFindings({ units, events, blobs }: Archive, here: KnownHere): Archi
           message: 'its unit is neither in the file nor here',
         })),
   );
-  return [...twice, ...units.flatMap((unit) => ofUnit(unit, byUnit.get(unit.id) ?? [], blobs)), ...orphans];
+  const own = (unit: Unit) => ofUnit(unit, byUnit.get(unit.id) ?? [], chains.get(unit.id) ?? [], blobs);
+  return [...twice, ...units.flatMap(own), ...orphans];
 }
 
-function ofUnit(unit: Unit, events: readonly UnitEvent[], blobs: Archive['blobs']): ArchiveFinding[] {
+function ofUnit(
+  unit: Unit,
+  events: readonly UnitEvent[],
+  chain: readonly ChainFinding[],
+  blobs: Archive['blobs'],
+): ArchiveFinding[] {
   const started = startedOf(events);
   const form = started && blobs[started.planChecksum];
   const found = [
     ...(unit.serial.length > most.serial
       ? [`its serial has ${unit.serial.length} letters; a label holds ${most.serial}`]
       : []),
-    ...verifyChain(events)
+    ...chain
       // Two benches may go on with one unit: that is a matter of merging, not of trust.
       .filter(({ code }) => code !== 'two continuations')
       .map(chainWords),

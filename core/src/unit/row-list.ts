@@ -25,6 +25,18 @@ export function withRow(list: RowList, row: number): RowList {
   return longer;
 }
 
+/** The list after rows came in and went out, in the order in which they did. */
+export function withMoves(
+  list: RowList,
+  moves: readonly { readonly row: number; readonly isIn: boolean }[],
+): RowList {
+  const rows = new Set(list);
+  for (const { row, isIn } of moves)
+    if (isIn) rows.add(row);
+    else rows.delete(row);
+  return Uint16Array.from(rows).sort();
+}
+
 /** The list without a row; the same one where it has none such. */
 export function withoutRow(list: RowList, row: number): RowList {
   const at = placeOf(list, row);

@@ -41,8 +41,13 @@ export async function exportEverything(going: GoingOn = unwatched): Promise<Blob
     await written(hashes.length);
   }
   const inFile = new Set(plans);
-  for (const ids of slicesOf(units, unitsInSlice)) {
-    const slice = await sliceOf(ids);
+  const slices = slicesOf(units, unitsInSlice);
+  let next = sliceOf(slices[0] ?? []);
+  for (const [n, ids] of slices.entries()) {
+    const slice = await next;
+    // Read while the one before is written.
+    next = sliceOf(slices[n + 1] ?? []);
+    next.catch(() => undefined);
     for (const hash of plansOf(slice).filter((each) => !inFile.has(each))) {
       const bytes = await keptPlan(hash);
       if (bytes) writer.plan(hash, bytes);
@@ -50,12 +55,11 @@ export async function exportEverything(going: GoingOn = unwatched): Promise<Blob
     writer.units(slice.units, slice.events);
     await written(ids.length);
   }
-  writer.close(timeNow());
-  return zip.close();
+  return zip.close(writer.checksums, timeNow());
 }
 
 /** A plan that cannot be read does not keep the rest from going out: its units say that it is missing. */
-async function writePlan(writer: ArchiveWriter, { hash, bytes }: KeptPlan): Promise<void> {
+async function writePlan(writer: ArchiveWriter<unknown>, { hash, bytes }: KeptPlan): Promise<void> {
   const text = await inflated(bytes).catch(() => undefined);
   if (text) writer.plan(hash, text);
 }

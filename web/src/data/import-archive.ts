@@ -7,6 +7,7 @@ import { openArchive } from '@gorvane/core/file/archive-zip.ts';
 import type { ArchiveFinding } from '@gorvane/core/file/check-archive.ts';
 import { ArchiveCheck, leftOut, without } from '@gorvane/core/file/check-archive.ts';
 import type { Table } from 'dexie';
+import { chainsBeside } from './chains-beside.ts';
 import { database } from './database.ts';
 import type { GoingOn } from './going-on.ts';
 import { unwatched } from './going-on.ts';
@@ -30,8 +31,8 @@ export async function inspectFile(file: Blob, going: GoingOn = unwatched): Promi
   const out = new Set<string>();
   const problems: string[] = [];
   let [done, count] = [0, 0];
-  for await (const { archive, unread } of opened.parts()) {
-    const findings = check.findings(archive);
+  for await (const { archive, unread, chains } of opened.parts(chainsBeside(opened.count))) {
+    const findings = check.findings(archive, chains);
     for (const finding of findings) out.add(leftOut(finding));
     problems.push(...unread.map(({ message }) => message), ...findings.map(findingWords));
     const sound = findings.length === 0 ? archive : without(archive, out);
@@ -83,8 +84,9 @@ export class UnsoundArchive extends ArchiveError {
 export async function takeSoundFile(file: Blob, going: GoingOn = unwatched): Promise<ImportResult> {
   const opened = await openArchive(file);
   const check = await checkAgainstHere();
-  return takeParts(opened, opened.parts(), going, ({ archive, unread }) => {
-    const [finding] = check.findings(archive);
+  const parts = opened.parts(chainsBeside(opened.count));
+  return takeParts(opened, parts, going, ({ archive, unread, chains }) => {
+    const [finding] = check.findings(archive, chains);
     const problem = unread[0]?.message ?? (finding && findingWords(finding));
     if (problem !== undefined) throw new UnsoundArchive(problem);
     return archive;
@@ -114,7 +116,7 @@ function takeParts(
     let next = nextSound(parts, soundOf);
     for (let done = 1; ; done++) {
       const sound = await waitFor(next);
-      if (!sound) return total.result();
+      if (!sound) return total.close();
       next = nextSound(parts, soundOf);
       next.catch(() => undefined);
       await mergePart(sound, total);

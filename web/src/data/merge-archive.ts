@@ -12,7 +12,8 @@ import type { Table } from 'dexie';
 import { keepCuts } from './blade-cuts.ts';
 import { database } from './database.ts';
 import { keepPlan, keepPlanBytes } from './keep-plan.ts';
-import { keepFirstSummaries, keepSummaries } from './summaries.ts';
+import type { Moves } from './summaries.ts';
+import { postMoves, sumUp, sumUpFirst } from './summaries.ts';
 import { addToTally } from './tallies.ts';
 import { recordsOfUnits } from './unit-records.ts';
 
@@ -28,7 +29,7 @@ export interface ImportResult {
 export async function mergeArchive(archive: Archive): Promise<ImportResult> {
   const total = new Total();
   await mergePart(archive, total);
-  return total.result();
+  return total.close();
 }
 
 /** What came of the parts so far. */
@@ -38,6 +39,7 @@ export class Total {
   /** Prefix of the bench that the file comes from. */
   from = 'other';
   private serials: Set<string> | undefined;
+  private moves: Moves = [];
 
   /** Every serial that is taken here, those of this file so far included. */
   async taken(): Promise<Set<string>> {
@@ -55,10 +57,26 @@ export class Total {
     this.clashes.push({ serial, as });
   }
 
-  result(): ImportResult {
+  /** Posts what moves in the index, some units at a time: its lists are long, and written anew each time. */
+  async post(moves: Moves): Promise<void> {
+    this.moves = this.moves.length === 0 ? moves : this.moves.concat(moves);
+    if (this.moves.length >= mostMoves) await this.posted();
+  }
+
+  private async posted(): Promise<void> {
+    await postMoves(this.moves);
+    this.moves = [];
+  }
+
+  /** What came of all, once the last is posted. */
+  async close(): Promise<ImportResult> {
+    await this.posted();
     return { ...this.counts, clashes: this.clashes };
   }
 }
+
+/** So many moves of the index wait at most: those of some two thousand units. */
+const mostMoves = 50_000;
 
 /** Merges one part of an archive record by record, within a transaction over all tables. Entries of record chains are facts and are only ever added. */
 export async function mergePart(archive: Archive, total: Total): Promise<void> {
@@ -69,7 +87,7 @@ export async function mergePart(archive: Archive, total: Total): Promise<void> {
     if (name === 'bench') continue;
     total.count(await mergeTable(database.table(name), archive[name] as Envelope[]));
   }
-  await namedAnew(archive.orders);
+  await namedAnew(archive.orders, total);
   await keepFiles(archive);
   if (archive.units.length + archive.events.length > 0) await mergeUnits(archive, total);
 }
@@ -85,10 +103,10 @@ async function mergeTable(table: Table, theirs: readonly Envelope[]) {
 }
 
 /** Units that are here are found by what their order is called now. */
-async function namedAnew(orders: Archive['orders']): Promise<void> {
+async function namedAnew(orders: Archive['orders'], total: Total): Promise<void> {
   const ids = orders.map(({ id }) => id);
   const units = await database.units.where('orderId').anyOf(ids).primaryKeys();
-  if (units.length > 0) await keepSummaries(await recordsOfUnits(units));
+  if (units.length > 0) await total.post(await sumUp(await recordsOfUnits(units)));
 }
 
 /** Plans stand by themselves, and so do the forms in which they were frozen; other files under their checksums. */
@@ -117,8 +135,9 @@ async function mergeUnits({ units, events }: Archive, total: Total): Promise<voi
   });
   const known = new Set(whole.map(({ unit }) => unit.id));
   const others = [...units.map(({ id }) => id), ...fresh.map(({ unitId }) => unitId)];
-  await keepFirstSummaries(whole);
-  await keepSummaries(await recordsOfUnits([...new Set(others.filter((id) => !known.has(id)))]));
+  await total.post(await sumUpFirst(whole));
+  const grown = [...new Set(others.filter((id) => !known.has(id)))];
+  await total.post(await sumUp(await recordsOfUnits(grown)));
 }
 
 interface MergedRecord {

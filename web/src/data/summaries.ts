@@ -1,6 +1,6 @@
 import { facetsOf, serialWords } from '@gorvane/core/unit/facets.ts';
 import type { RowList } from '@gorvane/core/unit/row-list.ts';
-import { noRows, withoutRow, withRow } from '@gorvane/core/unit/row-list.ts';
+import { noRows, withMoves, withoutRow, withRow } from '@gorvane/core/unit/row-list.ts';
 import { summaryOf } from '@gorvane/core/unit/summary.ts';
 import type { SummaryRow } from './database.ts';
 import { database } from './database.ts';
@@ -20,19 +20,27 @@ export const recordTables = [
   database.orders,
 ];
 
+/** What changes in the lists of the index, in its order. */
+export type Moves = Move[];
+
 /** Sums units up and brings the index in line, within the transaction that changed them. Each with its whole record. */
 export async function keepSummaries(records: readonly UnitRecord[]): Promise<void> {
+  await postMoves(await sumUp(records));
+}
+
+/** Sums units up; what moves in the index is left to whoever changes more, and posts it at once. */
+export async function sumUp(records: readonly UnitRecord[]): Promise<Moves> {
   const stored = await database.summaries
     .where('id')
     .anyOf(records.map(({ unit }) => unit.id))
     .toArray();
-  await keep(records, new Map(stored.map((summary) => [summary.id, summary])));
+  return keep(records, new Map(stored.map((summary) => [summary.id, summary])));
 }
 
 /** The same of units that were not here before: none of them is summed up yet. */
-export const keepFirstSummaries = (records: readonly UnitRecord[]): Promise<void> => keep(records, new Map());
+export const sumUpFirst = (records: readonly UnitRecord[]): Promise<Moves> => keep(records, new Map());
 
-async function keep(records: readonly UnitRecord[], before: ReadonlyMap<string, SummaryRow>): Promise<void> {
+async function keep(records: readonly UnitRecord[], before: ReadonlyMap<string, SummaryRow>): Promise<Moves> {
   const orderOf = await ordersOf(records);
   const next = records.map(({ unit, events }) => ({
     ...summaryOf(unit, events, orderOf(unit.orderId)),
@@ -47,7 +55,7 @@ async function keep(records: readonly UnitRecord[], before: ReadonlyMap<string, 
     return row === undefined ? [] : [{ ...summary, row }];
   });
   await database.summaries.bulkPut(known);
-  const moves = next.flatMap((summary) => {
+  return next.flatMap((summary) => {
     const old = before.get(summary.id);
     const had = new Set(old ? facetsOf(old) : []);
     const has = new Set(facetsOf(summary));
@@ -57,7 +65,6 @@ async function keep(records: readonly UnitRecord[], before: ReadonlyMap<string, 
       ...[...had].filter((facet) => !has.has(facet)).map((facet) => ({ facet, row, isIn: false })),
     ];
   });
-  await post(moves);
 }
 
 /** What the orders of units are called, and who wants them. */
@@ -78,11 +85,13 @@ interface Move {
 }
 
 /** Puts rows into the lists of what they have, and takes them out of those of what they have no more. */
-async function post(moves: readonly Move[]): Promise<void> {
+export async function postMoves(moves: readonly Move[]): Promise<void> {
   const byList = new Map<string, Move[]>();
   for (const move of moves) {
     const list = `${Math.floor(move.row / rowsInPage)} ${move.facet}`;
-    byList.set(list, [...(byList.get(list) ?? []), move]);
+    const own = byList.get(list);
+    if (own) own.push(move);
+    else byList.set(list, [move]);
   }
   const lists = [...byList.values()];
   const keys = lists.map(([first]): [string, number] => [first!.facet, Math.floor(first!.row / rowsInPage)]);
@@ -99,5 +108,11 @@ async function post(moves: readonly Move[]): Promise<void> {
   );
 }
 
-const moved = (rows: RowList, moves: readonly Move[]): RowList =>
-  moves.reduce((list, { row, isIn }) => (isIn ? withRow : withoutRow)(list, row % rowsInPage), rows);
+/** From so many moves on a list is made anew instead of being copied for each. */
+const many = 20;
+
+function moved(rows: RowList, moves: readonly Move[]): RowList {
+  const steps = moves.map(({ row, isIn }) => ({ row: row % rowsInPage, isIn }));
+  if (steps.length >= many) return withMoves(rows, steps);
+  return steps.reduce((list, { row, isIn }) => (isIn ? withRow : withoutRow)(list, row), rows);
+}
