@@ -32,8 +32,11 @@ const asWritten = (table: string, rows: readonly object[]): readonly object[] =>
 
 /** Puts rows into the empty tables of this database, within a transaction over them. */
 export async function putRows({ tables }: ShopRows): Promise<void> {
-  for (const [name, rows] of Object.entries(tables))
-    await database.table(name).bulkPut([...withNumbers(name, rows, numbersOf[name]?.of)]);
+  await Promise.all(
+    Object.entries(tables).map(([name, rows]) =>
+      database.table(name).bulkPut([...withNumbers(name, rows, numbersOf[name]?.of)]),
+    ),
+  );
 }
 
 function withNumbers(

@@ -1,13 +1,13 @@
 import { noteExport } from './backup.ts';
 import { database, databaseVersion } from './database.ts';
+import { fetchDemo } from './fetch-demo.ts';
 import type { ShopRows } from './shop-rows.ts';
 import { putRows } from './shop-rows.ts';
 import { clearAll } from './start-empty.ts';
 import { tally } from './tallies.ts';
 
 /** The demo scenario that ships with the application, read and not yet put anywhere. */
-export async function readDemo(): Promise<ShopRows> {
-  const response = await fetch('/demo.json');
+export async function readDemo(response: Response): Promise<ShopRows> {
   if (!response.ok) throw new Error('The demo data did not come from the server.');
   const demo = (await response.json()) as ShopRows;
   if (demo.version !== databaseVersion)
@@ -19,7 +19,7 @@ export async function readDemo(): Promise<ShopRows> {
 
 /** Replaces everything by the demo scenario. */
 export async function startWithDemo(read?: ShopRows): Promise<void> {
-  const demo = read ?? (await readDemo());
+  const demo = read ?? (await readDemo(await fetchDemo()));
   await database.transaction('rw', database.tables, async () => {
     await clearAll();
     await putRows(demo);

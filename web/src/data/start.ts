@@ -1,6 +1,7 @@
 import { neverChanged } from '@gorvane/core/record/revise.ts';
 import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
 import { database, timeNow } from './database.ts';
+import { fetchDemo } from './fetch-demo.ts';
 import { tally } from './tallies.ts';
 
 /** What a shop begins with, at hand: it only has to be written. */
@@ -27,13 +28,15 @@ export async function prepareDatabase(
 }
 
 /**
- * Looks, before the database is made, for what it begins with: both take their time. Nothing where this address may have a
- * database, and where it did not come: then it is asked for again, and what is wrong is said.
+ * Looks for what the database begins with while it is made, before anything is drawn: both take their time. Nothing where
+ * this address may have a database, and where it did not come: then it is asked for again, and what is wrong is said.
  */
 export async function lookAhead(): Promise<Beginning | undefined> {
   try {
     const databases = await indexedDB.databases();
-    return databases.some(({ name }) => name === database.name) ? undefined : await beginning();
+    if (databases.some(({ name }) => name === database.name)) return undefined;
+    const [begin] = await Promise.all([beginning(), database.open()]);
+    return begin;
   } catch {
     return undefined;
   }
@@ -41,13 +44,14 @@ export async function lookAhead(): Promise<Beginning | undefined> {
 
 /** What fills a shop is loaded only here. */
 async function beginning(): Promise<Beginning> {
-  const [first, { startEmpty }, { readDemo, startWithDemo }] = await Promise.all([
-    firstData(),
+  const demoData = firstData().then((first) => (first === 'demo' ? fetchDemo() : undefined));
+  const [response, { startEmpty }, { readDemo, startWithDemo }] = await Promise.all([
+    demoData,
     import('./start-empty.ts'),
     import('./start-with-demo.ts'),
   ]);
-  if (first !== 'demo') return startEmpty;
-  const demo = await readDemo();
+  if (!response) return startEmpty;
+  const demo = await readDemo(response);
   return () => startWithDemo(demo);
 }
 

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { BackupReminder } from '../../controls/backup-line.tsx';
 import { drawnWhenHere, partOf } from '../../controls/part.ts';
 import { useHouse, useLeadCount, useNextUnit } from '../../data/live.ts';
+import { useBenchOrders } from '../../data/open-orders.ts';
 import './bench.css';
 import { Orders } from './orders.tsx';
 import { Waiting } from './waiting.tsx';
@@ -20,7 +21,8 @@ export function Bench() {
   const house = useHouse();
   const leads = useLeadCount();
   const next = useNextUnit();
-  if (!house || leads === undefined || next === undefined) return null;
+  const orders = useBenchOrders();
+  if (!house || leads === undefined || next === undefined || !orders) return null;
   return (
     <>
       <div className="page-head">
@@ -32,7 +34,7 @@ export function Bench() {
       <div className={leads === 0 ? 'bench-columns nothing-yet' : 'bench-columns'}>
         <div>
           <Waiting inHand={next?.unit.id} />
-          <Orders />
+          <Orders {...orders} />
         </div>
         <NewLeadForm />
       </div>

@@ -1,14 +1,12 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { useBenchOrders, useOtherOrders } from '../../data/open-orders.ts';
+import type { BenchOrders } from '../../data/open-orders.ts';
+import { useOtherOrders } from '../../data/open-orders.ts';
 import { OrderBlock } from './order-block.tsx';
 
 /** Orders in which something is still to be made; the others on demand. */
-export function Orders() {
-  const orders = useBenchOrders();
+export function Orders({ open, others }: BenchOrders) {
   const [asked, setAsked] = useState(0);
-  if (!orders) return null;
-  const { open, others } = orders;
   return (
     <section aria-labelledby="orders">
       <h2 id="orders">Orders</h2>
