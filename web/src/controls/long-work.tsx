@@ -13,7 +13,12 @@ export function LongWorkBar({ running }: { readonly running: Running | undefined
         {label}
         {of > 0 && `, ${percent} %`}
       </span>
-      <Progress value={percent} transitionDuration={0} aria-label={`${label}: done`} style={{ flex: 1, minWidth: 120 }} />
+      <Progress
+        value={percent}
+        transitionDuration={0}
+        aria-label={`${label}: done`}
+        style={{ flex: 1, minWidth: 120 }}
+      />
       <Button variant="default" onClick={stop}>
         Stop
       </Button>
