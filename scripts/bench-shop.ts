@@ -4,8 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import type { Page } from '@playwright/test';
-import { firstVisits, median, opened, serve, started } from './bench-visits.ts';
+import { firstVisits, median, opened } from './bench-visits.ts';
 import { forgetMemory, mostMemory } from './browser-memory.ts';
+import { answers, serve } from './built-server.ts';
 
 /**
  * Speeds with years of units in a real browser: `npm run bench -- --units 20000`, or `--archive` with a file that
@@ -248,8 +249,8 @@ try {
       ['--import', 'tsx', 'scripts/shop.ts', '--units', String(units), '--out', archive],
       { stdio: 'inherit' },
     );
-  await started(address);
-  await started(demoAddress);
+  await answers(address);
+  await answers(demoAddress);
   for (const [shop, at] of [
     ['an empty shop', address],
     ['the demo', demoAddress],

@@ -1,4 +1,3 @@
-import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import type { BrowserContext, Page } from '@playwright/test';
 import { chromium } from '@playwright/test';
@@ -6,20 +5,6 @@ import { launchOptions } from '../e2e/browser.ts';
 
 export const median = (times: readonly number[]) =>
   [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]!;
-
-/** A server of the built application; whoever has it stops it. */
-export const serve = (port: number, ...options: string[]) =>
-  spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--port', String(port), ...options], {
-    stdio: 'ignore',
-  });
-
-export async function started(at: string): Promise<void> {
-  for (let tries = 0; tries < 300; tries++) {
-    if ((await fetch(`${at}/start.json`).catch(() => undefined))?.ok) return;
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  throw new Error('The server did not start. Run npm run build first.');
-}
 
 /** When a thing stood on the page that was opened, by the page itself: milliseconds since it was asked for. */
 const stoodAt = (page: Page, selector: string): Promise<number> =>
@@ -39,7 +24,7 @@ export async function firstVisits(folder: string, shop: string, at: string): Pro
   for (let n = 0; n <= 5; n++) {
     const context = await opened(join(folder, `never-${shop}-${n}`));
     const page = context.pages()[0]!;
-    if (n === 0) await weigh(page, at);
+    if (n === 0) await weigh(page, shop, at);
     else usable.push(await firstVisit(page, at));
     await context.close();
   }
@@ -52,7 +37,7 @@ async function firstVisit(page: Page, at: string): Promise<number> {
 }
 
 /** Tells what is sent. Of a visit that is not timed: to watch the network takes its time. */
-async function weigh(page: Page, at: string): Promise<void> {
+async function weigh(page: Page, shop: string, at: string): Promise<void> {
   const session = await page.context().newCDPSession(page);
   await session.send('Network.enable');
   const scripts = new Set<string>();
@@ -66,7 +51,8 @@ async function weigh(page: Page, at: string): Promise<void> {
   });
   await firstVisit(page, at);
   await page.waitForLoadState('networkidle');
-  console.log(`${(bytes / 1000).toFixed(0).padStart(8)} kB  of 250 kB  JavaScript sent at the first visit`);
+  const sent = (bytes / 1000).toFixed(0).padStart(8);
+  console.log(`${sent} kB  of 250 kB  JavaScript sent at the first visit to ${shop}`);
 }
 
 export async function opened(profile: string): Promise<BrowserContext> {

@@ -1,7 +1,7 @@
-import { spawn } from 'node:child_process';
 import { parseArgs } from 'node:util';
 import type { Loss } from '../e2e/kills.ts';
 import { killBrowsers } from '../e2e/kills.ts';
+import { answers, serve } from './built-server.ts';
 
 /**
  * Kills browsers at work and looks what they have lost, `npm run torture -- --kills 200 --seed 1`, and offers files in
@@ -18,23 +18,10 @@ const seed = Number(values.seed);
 const port = 4793;
 const address = `http://127.0.0.1:${port}`;
 
-async function reached(): Promise<void> {
-  for (let tries = 0; tries < 300; tries++) {
-    const answer = await fetch(`${address}/start.json`).catch(() => undefined);
-    if (answer?.ok) return;
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  throw new Error('The server did not start. Run npm run build first.');
-}
-
 async function kill(kills: number): Promise<number> {
-  const server = spawn(
-    process.execPath,
-    ['--import', 'tsx', 'server/src/main.ts', '--demo', '--port', String(port)],
-    { stdio: 'ignore' },
-  );
+  const server = serve(port, '--demo');
   try {
-    await reached();
+    await answers(address);
     let losses = 0;
     const onKill = (done: number, lost: readonly Loss[]) => {
       for (const { kill, message } of lost) console.log(`kill ${kill}: ${message}`);

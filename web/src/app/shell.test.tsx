@@ -123,6 +123,15 @@ describe('the first opening', () => {
     expect(asked).toHaveLength(2);
   });
 
+  test('a page where the demo data should be is no shop', async () => {
+    await database.delete({ disableAutoOpen: false });
+    answer({ '/start.json': startsWithDemo, '/demo.json': () => new Response('<!doctype html>') });
+    await expect(prepareDatabase(lookAhead(), () => undefined)).rejects.toThrow(
+      'did not come from the server',
+    );
+    expect(await database.house.count()).toBe(0);
+  });
+
   test('demo data of another version of the program are refused in words', async () => {
     const rows = await rowsHere();
     await database.delete({ disableAutoOpen: false });

@@ -1,10 +1,11 @@
-import { beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { starters } from '@gorvane/core/lead/starters.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { exportEverything } from './export-archive.ts';
 import { Stopped } from './going-on.ts';
 import { takeSoundFile, inspectFile, takeFile } from './import-archive.ts';
+import { chainsBeside } from './chains-beside.ts';
 import { startEmpty } from './start-empty.ts';
 import { database } from './database.ts';
 import { createLead } from './new-lead.ts';
@@ -182,5 +183,30 @@ describe('everything out and in', () => {
     await firstUnitStarted();
     const bytes = await exportEverything();
     expect(await takeSoundFile(bytes)).toMatchObject({ added: 0, replaced: 0 });
+  });
+});
+
+describe('a second worker that looks at record chains', () => {
+  const before = globalThis.Worker;
+  afterEach(() => {
+    globalThis.Worker = before;
+  });
+
+  test('is not begun for a small file; where it breaks off, whoever reads does not wait for it', async () => {
+    const begun: EventTarget[] = [];
+    globalThis.Worker = class extends EventTarget {
+      constructor() {
+        super();
+        begun.push(this);
+      }
+      postMessage() {}
+    } as unknown as typeof Worker;
+    expect(chainsBeside(3)).toBeUndefined();
+    expect(begun).toEqual([]);
+    const look = chainsBeside(400)!;
+    const looked = look('units/000001.json', new Uint8Array());
+    begun[0]!.dispatchEvent(new Event('error'));
+    expect(await looked).toBeUndefined();
+    expect(begun).toHaveLength(1);
   });
 });

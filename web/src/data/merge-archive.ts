@@ -2,6 +2,7 @@ import { asStored } from '@gorvane/core/file/archive.ts';
 import { ArchiveError } from '@gorvane/core/file/archive-error.ts';
 import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import { headNames } from '@gorvane/core/file/archive-tables.ts';
+import { entriesByUnit } from '@gorvane/core/file/unit-chains.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { entryNumber } from '@gorvane/core/record/entry-number.ts';
 import type { Envelope } from '@gorvane/core/record/envelope.ts';
@@ -148,12 +149,7 @@ interface MergedRecord {
 
 /** Adds to each record the entries that are not in it yet. @throws ArchiveError where one has the id of another. */
 async function mergeEntries(events: readonly UnitEvent[]): Promise<MergedRecord[]> {
-  const theirs = new Map<string, UnitEvent[]>();
-  for (const event of events) {
-    const own = theirs.get(event.unitId);
-    if (own) own.push(event);
-    else theirs.set(event.unitId, [event]);
-  }
+  const theirs = entriesByUnit(events);
   const unitIds = [...theirs.keys()];
   const mine = await database.records.bulkGet(unitIds);
   const merged = unitIds.map((unitId, n): MergedRecord => {

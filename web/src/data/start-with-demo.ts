@@ -8,14 +8,19 @@ import { tally } from './tallies.ts';
 
 /** The demo scenario that ships with the application, read and not yet put anywhere. */
 export async function readDemo(response: Response): Promise<ShopRows> {
-  if (!response.ok) throw new Error('The demo data did not come from the server.');
-  const demo = (await response.json()) as ShopRows;
+  const demo = (await response.json().catch(() => undefined)) as Partial<ShopRows> | undefined;
+  if (!response.ok || !isShop(demo))
+    throw new Error('The demo data did not come from the server. Load the page again.');
   if (demo.version !== databaseVersion)
     throw new Error(
-      `The demo data are of data version ${demo.version}, this page is of version ${databaseVersion}. Load the page again.`,
+      `The demo data are of version ${demo.version}, this page reads version ${databaseVersion}. Nothing was changed. Load the page again.`,
     );
   return demo;
 }
+
+/** A server that does not have the file answers with a page. */
+const isShop = (read: Partial<ShopRows> | undefined): read is ShopRows =>
+  typeof read?.version === 'number' && typeof read.tables === 'object';
 
 /** Replaces everything by the demo scenario. */
 export async function startWithDemo(read?: ShopRows): Promise<void> {
