@@ -1,7 +1,12 @@
+import { defaultBench } from '@gorvane/core/house/default-bench.ts';
+import { defaultHouse } from '@gorvane/core/house/default-house.ts';
+import { defaultPapers } from '@gorvane/core/paper/default-papers.ts';
 import { neverChanged } from '@gorvane/core/record/revise.ts';
 import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
 import { database, timeNow } from './database.ts';
 import { fetchDemo } from './fetch-demo.ts';
+import { startEmpty } from './start-empty.ts';
+import { readDemo, startWithDemo } from './start-with-demo.ts';
 import { tally } from './tallies.ts';
 
 /** What a shop begins with, at hand: it only has to be written. */
@@ -27,6 +32,16 @@ export async function prepareDatabase(
   await ((await ahead) ?? (await beginning()))();
 }
 
+/** What an address begins with that was never opened: the file of the demo scenario, where its server was started with it. */
+interface FirstData {
+  readonly demo: Response | undefined;
+}
+
+declare global {
+  /** What a script of the page asked for before the program was there; undefined where there is a database, or it did not come. */
+  var firstData: Promise<FirstData | undefined> | undefined;
+}
+
 /**
  * Looks for what the database begins with while it is made, before anything is drawn: both take their time. Nothing where
  * this address may have a database, and where it did not come: then it is asked for again, and what is wrong is said.
@@ -35,24 +50,18 @@ export async function lookAhead(): Promise<Beginning | undefined> {
   try {
     const databases = await indexedDB.databases();
     if (databases.some(({ name }) => name === database.name)) return undefined;
-    const [begin] = await Promise.all([beginning(), database.open()]);
+    const [begin] = await Promise.all([beginning(globalThis.firstData), database.open()]);
     return begin;
   } catch {
     return undefined;
   }
 }
 
-/** What fills a shop is loaded only here. */
-async function beginning(): Promise<Beginning> {
-  const demoData = firstData().then((first) => (first === 'demo' ? fetchDemo() : undefined));
-  const [response, { startEmpty }, { readDemo, startWithDemo }] = await Promise.all([
-    demoData,
-    import('./start-empty.ts'),
-    import('./start-with-demo.ts'),
-  ]);
-  if (!response) return startEmpty;
-  const demo = await readDemo(response);
-  return () => startWithDemo(demo);
+async function beginning(asked?: Promise<FirstData | undefined>): Promise<Beginning> {
+  const { demo } = (await asked) ?? (await firstData());
+  if (!demo) return startEmpty;
+  const shop = await readDemo(demo);
+  return () => startWithDemo(shop);
 }
 
 /** Summaries of another form, or of a database that had none, are made anew from the records before anything is shown. */
@@ -79,27 +88,19 @@ export class HouseMissingError extends Error {
 
 /** Goes on with a house of defaults; everything else stays as it is. */
 export async function goOnWithDefaults(): Promise<void> {
-  const { defaultHouse } = await import('@gorvane/core/house/default-house.ts');
   await database.house.put(defaultHouse(neverChanged));
   await completeShop();
 }
 
 /** A shop without a record of its bench or of its papers gets one; nothing else is touched. */
 async function completeShop(): Promise<void> {
-  if ((await database.bench.count()) === 0) {
-    const { defaultBench } = await import('@gorvane/core/house/default-bench.ts');
-    await database.bench.add(defaultBench(timeNow()));
-  }
-  if ((await database.papers.count()) > 0) return;
-  const { defaultPapers } = await import('@gorvane/core/paper/default-papers.ts');
-  await database.papers.add(defaultPapers(neverChanged));
+  if ((await database.bench.count()) === 0) await database.bench.add(defaultBench(timeNow()));
+  if ((await database.papers.count()) === 0) await database.papers.add(defaultPapers(neverChanged));
 }
 
-async function firstData(): Promise<string> {
-  try {
-    const start = (await (await fetch('/start.json')).json()) as { firstData?: string };
-    return start.firstData ?? 'empty';
-  } catch {
-    return 'empty';
-  }
+async function firstData(): Promise<FirstData> {
+  const start = await fetch('/start.json')
+    .then((response) => response.json() as Promise<{ firstData?: string }>)
+    .catch(() => undefined);
+  return { demo: start?.firstData === 'demo' ? await fetchDemo() : undefined };
 }

@@ -2,6 +2,8 @@ import { saveFile } from '../controls/save-file.ts';
 import { noteExport } from '../data/backup.ts';
 import { Stopped } from '../data/going-on.ts';
 import type { ImportResult } from '../data/merge-archive.ts';
+import { startEmpty } from '../data/start-empty.ts';
+import { startWithDemo } from '../data/start-with-demo.ts';
 import { tally } from '../data/tallies.ts';
 import type { Inspected } from './data-work.ts';
 import { sayDataWork } from './data-work.ts';
@@ -88,8 +90,7 @@ export const leaveFile = (): void => sayDataWork({ isSeen: true });
 /** Removes all and begins anew. */
 export const startAgain = (how: 'demo' | 'empty'): Promise<boolean> =>
   attempt(async () => {
-    if (how === 'demo') await (await import('../data/start-with-demo.ts')).startWithDemo();
-    else await (await import('../data/start-empty.ts')).startEmpty();
+    await (how === 'demo' ? startWithDemo : startEmpty)();
     return how === 'demo' ? 'The demo data are in.' : 'The database is empty.';
   });
 
