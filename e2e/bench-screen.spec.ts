@@ -185,3 +185,17 @@ test('Ctrl K finds a unit by its serial or by what its code says', async ({ desk
   await expect(desk.getByRole('dialog')).toContainText('Page Up');
   await expectAccessible(desk);
 });
+
+test('a first visit asks once for what it begins with; a later one asks for nothing', async ({ page }) => {
+  const asked: string[] = [];
+  page.on('request', (request) => {
+    const { pathname } = new URL(request.url());
+    if (pathname.endsWith('.json')) asked.push(pathname);
+  });
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Orders' })).toBeVisible();
+  expect(asked).toEqual(['/start.json', '/demo.json']);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Orders' })).toBeVisible();
+  expect(asked).toHaveLength(2);
+});

@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { inflateRawSync } from 'node:zlib';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
 import { verifyChain } from '@gorvane/core/record/chain.ts';
@@ -197,8 +198,13 @@ async function stored<Row>(page: Page, table: string): Promise<Row[]> {
 }
 
 async function entriesOf(page: Page, unitId: string): Promise<UnitEvent[]> {
-  const records = await stored<{ unitId: string; entries: UnitEvent[] }>(page, 'records');
-  return records.find((record) => record.unitId === unitId)?.entries ?? [];
+  const records = await stored<{ unitId: string; entries?: UnitEvent[]; packed?: Uint8Array }>(
+    page,
+    'records',
+  );
+  const kept = records.find((record) => record.unitId === unitId);
+  if (kept?.packed) return JSON.parse(inflateRawSync(kept.packed).toString()) as UnitEvent[];
+  return kept?.entries ?? [];
 }
 
 async function indexedLast(page: Page, unitId: string): Promise<string | undefined> {

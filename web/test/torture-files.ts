@@ -12,6 +12,7 @@ import { inspectFile, takeFile, takeSoundFile } from '../src/data/import-archive
 import { mergeArchive } from '../src/data/merge-archive.ts';
 import { keptPlan } from '../src/data/plans.ts';
 import { startEmpty } from '../src/data/start-empty.ts';
+import { eventsOfUnit } from '../src/data/unit-records.ts';
 import { mutateFile } from './mutate-file.ts';
 
 /** What was found wrong after a changed file had been offered. */
@@ -138,13 +139,12 @@ const written = new Map([...here.events, ...offered.events].map(({ id, hash }) =
 
 /** Whether all that stands now holds: records as they were written, plans under their names, figures that a bench can mean. */
 async function standing(): Promise<string[]> {
-  const records = await database.records.toArray();
-  const known = await database.records.get(here.units[0]!.id);
+  const ids = await database.records.toCollection().primaryKeys();
+  const records = await Promise.all(ids.map(async (id) => [id, await eventsOfUnit(id)] as const));
+  const known = await eventsOfUnit(here.units[0]!.id);
   return [
-    ...(known?.entries.length === here.events.length
-      ? []
-      : ['the record that was here is longer or shorter']),
-    ...records.flatMap(({ unitId, entries }) => recordHarm(unitId, entries)),
+    ...(known.length === here.events.length ? [] : ['the record that was here is longer or shorter']),
+    ...records.flatMap(([unitId, entries]) => recordHarm(unitId, entries)),
     ...(await unitHarm()),
     ...(await planHarm()),
     ...(await rowHarm()),
@@ -160,9 +160,9 @@ const recordHarm = (unitId: string, entries: readonly UnitEvent[]): string[] => 
 
 async function unitHarm(): Promise<string[]> {
   const units = await database.units.toArray();
-  const records = await database.records.bulkGet(units.map(({ id }) => id));
+  const records = await Promise.all(units.map(({ id }) => eventsOfUnit(id)));
   return units.flatMap((unit, n) => {
-    const started = startedOf(records[n]?.entries ?? []);
+    const started = startedOf(records[n]!);
     return started && unit.planHash !== started.planChecksum
       ? [`unit ${unit.serial} is of another plan than its record says`]
       : [];

@@ -1,13 +1,11 @@
 import type { UnreadRecord } from './archive-error.ts';
 import type { Archive } from './archive-tables.ts';
-import type { Chains } from './unit-chains.ts';
+import type { Looked } from './unit-chains.ts';
 
 /** A part of an archive: an archive of its own, with what of it could not be read. */
-export interface ArchivePart {
+export interface ArchivePart extends Partial<Looked> {
   readonly archive: Archive;
   readonly unread: readonly UnreadRecord[];
-  /** What is wrong with its record chains, where somebody looked beside the reading. */
-  readonly chains?: Chains;
 }
 
 /** Takes the files of an archive one by one, in its order, and gives back what each holds. */

@@ -7,12 +7,12 @@ import type { ArchivePart } from './archive-part.ts';
 import type { Archive } from './archive-tables.ts';
 import { headNames } from './archive-tables.ts';
 import { ArchiveWriter } from './archive-writer.ts';
-import type { LookAtChains } from './archive-zip.ts';
+import type { LookAtRecords } from './archive-zip.ts';
 import { openArchive, ZipFile } from './archive-zip.ts';
 import { readArchive, writeArchive } from './archive.ts';
 import { BlockReader } from './block-reader.ts';
 import { ArchiveCheck } from './check-archive.ts';
-import { chainsOfFile } from './unit-chains.ts';
+import { chainsOf, eventsOfFile } from './unit-chains.ts';
 
 const megabyte = 1024 * 1024;
 
@@ -70,7 +70,7 @@ describe('record chains looked at beside the reading', () => {
     ...written,
     events: written.events.map((event, n) => (n === 3 ? { ...event, by: 'somebody else' } : event)),
   };
-  const partsOf = async (archive: Archive, look?: LookAtChains): Promise<ArchivePart[]> => {
+  const partsOf = async (archive: Archive, look?: LookAtRecords): Promise<ArchivePart[]> => {
     const { parts } = await openArchive(
       new Blob([writeArchive(archive, '2026-11-24T07:00:00.000Z').slice()]),
     );
@@ -83,7 +83,10 @@ describe('record chains looked at beside the reading', () => {
     const check = new ArchiveCheck({ unitIds: nothing, cardIds: nothing, cableIds: nothing });
     return parts.flatMap(({ archive, chains }) => check.findings(archive, chains));
   };
-  const look: LookAtChains = async (name, bytes) => chainsOfFile(name, bytes);
+  const look: LookAtRecords = async (name, bytes) => ({
+    chains: chainsOf(eventsOfFile(name, bytes)),
+    packed: new Map(),
+  });
 
   test('say of a changed entry what whoever reads says by itself', async () => {
     const beside = await partsOf(changed, look);
@@ -102,7 +105,7 @@ describe('record chains looked at beside the reading', () => {
 
   test('an entry that cannot be read leaves the whole file to whoever reads it', () => {
     const file = strToU8(JSON.stringify({ units: [], events: [...written.events, { unitId: 'none' }] }));
-    expect(() => chainsOfFile('units/000001.json', file)).toThrow(/units\/000001.json, at events\.\d+\.id/);
+    expect(() => eventsOfFile('units/000001.json', file)).toThrow(/units\/000001.json, at events\.\d+\.id/);
   });
 });
 

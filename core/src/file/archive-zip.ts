@@ -13,15 +13,15 @@ import { BlockReader } from './block-reader.ts';
 import type { ArchivePart } from './archive-part.ts';
 import { archiveReader } from './archive-reader.ts';
 import type { PutFile } from './archive-writer.ts';
-import type { Chains } from './unit-chains.ts';
+import type { Looked } from './unit-chains.ts';
 import { unitsFolder } from './units-file.ts';
 import { SizeGuard, UnpackError } from './unpack.ts';
 
 // It runs in a worker already.
 configure({ useWebWorkers: false });
 
-/** Looks at the record chains of a file of units. */
-export type LookAtChains = (name: string, bytes: Uint8Array) => Promise<Chains | undefined>;
+/** Looks at the records of a file of units. */
+export type LookAtRecords = (name: string, bytes: Uint8Array) => Promise<Looked | undefined>;
 
 /** An archive of any size, read file by file: never more of it in memory than one file and the plans. */
 export interface OpenedArchive {
@@ -29,12 +29,32 @@ export interface OpenedArchive {
   readonly count: number;
   /**
    * Its parts in order, from the beginning.
-   * @param look Looks at the record chains of a file beside the reading of it; undefined where it could not.
+   * @param look Looks at the records of a file beside the reading of it; undefined where it could not.
    * @throws ArchiveError where a file is not the one that was written.
    */
-  readonly parts: (look?: LookAtChains) => AsyncGenerator<ArchivePart>;
+  readonly parts: (look?: LookAtRecords) => AsyncGenerator<ArchivePart>;
   /** The same of a file that was read once before: its checksums are not looked at again. */
   readonly partsAgain: () => AsyncGenerator<ArchivePart>;
+}
+
+/** So many files are read before the first of them is taken: whoever looks at records always has some. */
+const filesAhead = 3;
+
+/** What a source gives, asked for some steps before it is wanted. */
+async function* ahead<Item>(source: AsyncGenerator<Item>, steps: number): AsyncGenerator<Item> {
+  const next = () => {
+    const asked = source.next();
+    // Told to whoever comes to it, if anybody does.
+    asked.catch(() => undefined);
+    return asked;
+  };
+  const waiting = Array.from({ length: steps }, next);
+  for (;;) {
+    const { value, done } = await waiting.shift()!;
+    if (done) return;
+    waiting.push(next());
+    yield value;
+  }
 }
 
 /** Opens an archive. @throws ArchiveError when it is none that can be taken. */
@@ -44,15 +64,20 @@ export async function openArchive(file: Blob): Promise<OpenedArchive> {
   const byName = new Map(entries.map((entry) => [entry.filename, entry]));
   const manifest = byName.get(manifestName);
   const listing = readManifest(manifest && (await bytesOf(manifest)), [...byName.keys()]);
-  async function* parts(isChecked: boolean, look?: LookAtChains) {
-    const reader = archiveReader(listing);
-    for (const name of asTheyLie(reader.order, byName)) {
+  async function* files(names: readonly string[], isChecked: boolean, look?: LookAtRecords) {
+    for (const name of names) {
       const bytes = await bytesOf(byName.get(name)!);
       const looked = name.startsWith(unitsFolder) ? look?.(name, bytes) : undefined;
       if (!isChecked) checkFile(listing, name, await sha256(bytes));
+      yield { name, bytes, looked };
+    }
+  }
+  async function* parts(isChecked: boolean, look?: LookAtRecords) {
+    const reader = archiveReader(listing);
+    const names = asTheyLie(reader.order, byName);
+    for await (const { name, bytes, looked } of ahead(files(names, isChecked, look), filesAhead)) {
       const part = reader.take(name, bytes);
-      const chains = await looked;
-      yield chains ? { ...part, chains } : part;
+      yield { ...part, ...(await looked) };
     }
   }
   const { order } = archiveReader(listing);

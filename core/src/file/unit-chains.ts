@@ -29,11 +29,24 @@ export function entriesByUnit(events: readonly UnitEvent[]): ReadonlyMap<string,
   return byUnit;
 }
 
+/** A record as it is to be kept, and how many entries are in it. */
+export interface PackedRecord {
+  readonly bytes: Uint8Array;
+  readonly entries: number;
+}
+
+/** What somebody found of the records of a file beside the reading of it. */
+export interface Looked {
+  readonly chains: Chains;
+  /** Its records, by unit. */
+  readonly packed: ReadonlyMap<string, PackedRecord>;
+}
+
 /**
- * The same of a file of units as it lies in an archive, for whoever looks at chains beside the reading of it.
+ * The entries of a file of units as it lies in an archive, for whoever looks at them beside the reading of it.
  * @throws ArchiveError where an entry cannot be read: without it the others say nothing.
  */
-export function chainsOfFile(name: string, bytes: Uint8Array): Chains {
+export function eventsOfFile(name: string, bytes: Uint8Array): UnitEvent[] {
   const { events } = parseSchema(name, unitsFileSchema, parseJson(name, bytes));
-  return chainsOf(events.map((event, n) => parseSchema(name, unitEventSchema, event, ['events', n])));
+  return events.map((event, n) => parseSchema(name, unitEventSchema, event, ['events', n]));
 }

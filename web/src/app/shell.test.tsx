@@ -78,6 +78,7 @@ describe('another tab', () => {
 describe('the first opening', () => {
   afterEach(() => {
     jest.restoreAllMocks();
+    globalThis.firstData = undefined;
   });
 
   test('with nothing to ask, an empty shop is made; a second opening changes nothing', async () => {
@@ -121,6 +122,20 @@ describe('the first opening', () => {
     // An address that was opened asks for nothing.
     expect(await lookAhead()).toBeUndefined();
     expect(asked).toHaveLength(2);
+  });
+
+  test('what the page asked for before the program was there is taken, and not asked for again', async () => {
+    const written = await rowsHere();
+    await database.delete({ disableAutoOpen: false });
+    const asked = answer({});
+    globalThis.firstData = Promise.resolve({ demo: Response.json(written) });
+    await prepareDatabase(lookAhead(), () => undefined);
+    expect(await database.units.count()).toBe(written.tables.units!.length);
+    await database.delete({ disableAutoOpen: false });
+    globalThis.firstData = Promise.resolve({ demo: undefined });
+    await prepareDatabase(lookAhead(), () => undefined);
+    expect([await database.house.count(), await database.units.count()]).toEqual([1, 0]);
+    expect(asked).toEqual([]);
   });
 
   test('a page where the demo data should be is no shop', async () => {

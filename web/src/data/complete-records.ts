@@ -14,6 +14,7 @@ import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { planHash, planText } from '@gorvane/core/plan/plan-hash.ts';
 import type { Transaction } from 'dexie';
 import { deflated } from './deflate.ts';
+import { waitFor } from './wait-for.ts';
 
 /**
  * Brings a database of any version before to this one, by the migrations that archives take, too. Those fill in only what
@@ -76,7 +77,8 @@ async function plansApart(transaction: Transaction): Promise<void> {
     if (happening.kind === 'started') named.add(happening.planChecksum);
   });
   const plans = transaction.table('plans');
-  const keep = async (hash: string, bytes: Uint8Array) => plans.put({ hash, bytes: await deflated(bytes) });
+  const keep = async (hash: string, bytes: Uint8Array) =>
+    plans.put({ hash, bytes: await waitFor(deflated(bytes)) });
   const blobs = transaction.table('blobs');
   for (const { hash, bytes } of (await blobs
     .where('hash')

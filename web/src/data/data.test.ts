@@ -4,8 +4,12 @@ import { verifyChain } from '@gorvane/core/record/chain.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { exportEverything } from './export-archive.ts';
 import { Stopped } from './going-on.ts';
+import type { ArchivePart } from '@gorvane/core/file/archive-part.ts';
+import { openArchive } from '@gorvane/core/file/archive-zip.ts';
 import { takeSoundFile, inspectFile, takeFile } from './import-archive.ts';
-import { chainsBeside } from './chains-beside.ts';
+import { lookAt } from './look-at-records.ts';
+import { lookBeside } from './look-beside.ts';
+import { mergePart, Total } from './merge-archive.ts';
 import { startEmpty } from './start-empty.ts';
 import { database } from './database.ts';
 import { createLead } from './new-lead.ts';
@@ -171,7 +175,7 @@ describe('everything out and in', () => {
   test('an entry that has the id of another in the record that is here is refused, and nothing taken', async () => {
     const unit = await firstUnitStarted();
     const file = await exportEverything();
-    const { entries } = (await database.records.get(unit.id))!;
+    const entries = await eventsOfUnit(unit.id);
     const other = entries.map((entry) => ({ ...entry, hash: '0'.repeat(64) }));
     await database.records.put({ unitId: unit.id, entries: other });
     const before = await contents();
@@ -186,7 +190,7 @@ describe('everything out and in', () => {
   });
 });
 
-describe('a second worker that looks at record chains', () => {
+describe('a second worker that looks at records', () => {
   const before = globalThis.Worker;
   afterEach(() => {
     globalThis.Worker = before;
@@ -201,12 +205,54 @@ describe('a second worker that looks at record chains', () => {
       }
       postMessage() {}
     } as unknown as typeof Worker;
-    expect(chainsBeside(3)).toBeUndefined();
+    expect(lookBeside(3)).toBeUndefined();
     expect(begun).toEqual([]);
-    const look = chainsBeside(400)!;
+    const look = lookBeside(400)!;
     const looked = look('units/000001.json', new Uint8Array());
     begun[0]!.dispatchEvent(new Event('error'));
     expect(await looked).toBeUndefined();
     expect(begun).toHaveLength(1);
+  });
+});
+
+describe('a record that is read in packed', () => {
+  /** Reads a file in as it is done where a second worker packs what it looks at. */
+  const readIn = async (file: Blob) => {
+    const parts: ArchivePart[] = [];
+    for await (const part of (await openArchive(file)).parts(lookAt)) parts.push(part);
+    return database.transaction('rw', database.tables, async () => {
+      const total = new Total();
+      for (const { archive, packed } of parts) await mergePart(archive, total, packed);
+      return total.close();
+    });
+  };
+  const exported = async () => {
+    const unit = await firstUnitStarted();
+    for (const text of ['one', 'two', 'three'])
+      await recordHappenings(unit.id, () => [{ kind: 'note', stepId: null, text }]);
+    return { id: unit.id, file: await exportEverything(), events: await eventsOfUnit(unit.id) };
+  };
+
+  test('reads as it was written, goes out as it came, and goes on', async () => {
+    const { id, file, events } = await exported();
+    await startEmpty();
+    expect(await readIn(file)).toMatchObject({ clashes: [] });
+    expect(await database.records.get(id)).toMatchObject({ packed: expect.any(Uint8Array) });
+    expect(await eventsOfUnit(id)).toEqual(events);
+    expect(await takeSoundFile(await exportEverything())).toMatchObject({ added: 0, replaced: 0 });
+    await recordHappenings(id, () => [{ kind: 'note', stepId: null, text: 'four' }]);
+    const longer = await eventsOfUnit(id);
+    expect(longer.slice(0, -1)).toEqual(events);
+    expect(verifyChain(longer)).toEqual([]);
+  });
+
+  test('is added to what is here of it, and what is here is never put away for it', async () => {
+    const { id, file, events } = await exported();
+    await database.records.put({ unitId: id, entries: events.slice(0, 2) });
+    expect(await readIn(file)).toMatchObject({ added: 2 });
+    expect(await eventsOfUnit(id)).toEqual(events);
+    await recordHappenings(id, () => [{ kind: 'note', stepId: null, text: 'since' }]);
+    await readIn(file);
+    expect(await eventsOfUnit(id)).toHaveLength(events.length + 1);
   });
 });

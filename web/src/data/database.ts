@@ -26,11 +26,13 @@ export interface Blob {
   readonly bytes: Uint8Array;
 }
 
-/** The whole record of a unit, in chain order: its entries are read and written together. */
-export interface KeptRecord {
-  readonly unitId: string;
-  readonly entries: readonly UnitEvent[];
-}
+/**
+ * The whole record of a unit, in chain order: its entries are read and written together. One that is worked at here stands as
+ * it is; one that was read in from a file, or ships with the program, stands packed, which is a fifth as large.
+ */
+export type KeptRecord =
+  | { readonly unitId: string; readonly entries: readonly UnitEvent[] }
+  | { readonly unitId: string; readonly packed: Uint8Array };
 
 /** When a tool of the stores cut on one day: ISO times. */
 export interface DayOfCuts {
@@ -66,7 +68,7 @@ export interface Tally {
 }
 
 /** Of the records: as in archives (a test holds the two together; the list itself is not part of the first screen). */
-export const databaseVersion = 13;
+export const databaseVersion = 14;
 
 /** A database that a newer program has written: it is not opened, so that nothing in it is misread or lost. */
 export class NewerDatabaseError extends Error {
@@ -90,7 +92,7 @@ export class Database extends Dexie {
   gaugeCards!: EntityTable<GaugeCard, 'id'>;
   orders!: EntityTable<Order, 'id'>;
   units!: EntityTable<StoredUnit, 'id'>;
-  records!: EntityTable<KeptRecord, 'unitId'>;
+  records!: Table<KeptRecord, string>;
   house!: EntityTable<House, 'id'>;
   bench!: EntityTable<Bench, 'id'>;
   papers!: EntityTable<Papers, 'id'>;
@@ -132,7 +134,9 @@ export class Database extends Dexie {
         const { completeRecords } = await waitFor(import('./complete-records.ts'));
         await completeRecords(transaction);
       });
-    this.version(databaseVersion).stores({ papers: 'id' });
+    this.version(13).stores({ papers: 'id' });
+    // Records may stand packed.
+    this.version(databaseVersion).stores({});
     this.on('ready', refuseNewer, true);
     // Deleted from elsewhere: to write on would begin an empty database as if nothing had been there.
     this.on('versionchange', ({ newVersion }) => {

@@ -12,7 +12,7 @@ import type { GoingOn } from './going-on.ts';
 import { unwatched } from './going-on.ts';
 import { inflated } from './deflate.ts';
 import { keptPlan } from './plans.ts';
-import { eventsOfUnit, readUnit } from './unit-records.ts';
+import { entriesOf, eventsOfUnit, readUnit } from './unit-records.ts';
 
 /** So many plans or files are read at once. */
 const filesAtOnce = 20;
@@ -73,7 +73,9 @@ interface Slice {
 const sliceOf = (ids: readonly string[]): Promise<Slice> =>
   database.transaction('r', database.units, database.records, async () => ({
     units: (await database.units.bulkGet([...ids])).filter((unit) => unit !== undefined),
-    events: (await database.records.bulkGet([...ids])).flatMap((record) => record?.entries ?? []),
+    events: (
+      await Promise.all((await database.records.bulkGet([...ids])).map((kept) => entriesOf(kept)))
+    ).flat(),
   }));
 
 /** Plans that units name: somebody may start one while the others are written. */

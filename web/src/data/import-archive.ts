@@ -7,10 +7,10 @@ import { openArchive } from '@gorvane/core/file/archive-zip.ts';
 import type { ArchiveFinding } from '@gorvane/core/file/check-archive.ts';
 import { ArchiveCheck, leftOut, without } from '@gorvane/core/file/check-archive.ts';
 import type { Table } from 'dexie';
-import { chainsBeside } from './chains-beside.ts';
 import { database } from './database.ts';
 import type { GoingOn } from './going-on.ts';
 import { unwatched } from './going-on.ts';
+import { lookBeside } from './look-beside.ts';
 import type { ImportResult } from './merge-archive.ts';
 import { mergePart, Total } from './merge-archive.ts';
 import { waitFor } from './wait-for.ts';
@@ -31,7 +31,7 @@ export async function inspectFile(file: Blob, going: GoingOn = unwatched): Promi
   const out = new Set<string>();
   const problems: string[] = [];
   let [done, count] = [0, 0];
-  for await (const { archive, unread, chains } of opened.parts(chainsBeside(opened.count))) {
+  for await (const { archive, unread, chains } of opened.parts(lookBeside(opened.count))) {
     const findings = check.findings(archive, chains);
     for (const finding of findings) out.add(leftOut(finding));
     problems.push(...unread.map(({ message }) => message), ...findings.map(findingWords));
@@ -84,7 +84,7 @@ export class UnsoundArchive extends ArchiveError {
 export async function takeSoundFile(file: Blob, going: GoingOn = unwatched): Promise<ImportResult> {
   const opened = await openArchive(file);
   const check = await checkAgainstHere();
-  const parts = opened.parts(chainsBeside(opened.count));
+  const parts = opened.parts(lookBeside(opened.count));
   return takeParts(opened, parts, going, ({ archive, unread, chains }) => {
     const [finding] = check.findings(archive, chains);
     const problem = unread[0]?.message ?? (finding && findingWords(finding));
@@ -115,11 +115,11 @@ function takeParts(
     // The file is read and checked beside the transaction, which would end while nothing is asked of it.
     let next = nextSound(parts, soundOf);
     for (let done = 1; ; done++) {
-      const sound = await waitFor(next);
-      if (!sound) return total.close();
+      const part = await waitFor(next);
+      if (!part) return total.close();
       next = nextSound(parts, soundOf);
       next.catch(() => undefined);
-      await mergePart(sound, total);
+      await mergePart(part.sound, total, part.packed);
       going.check();
       going.progress(done, count);
     }
@@ -130,7 +130,7 @@ function takeParts(
 async function nextSound(
   parts: ReturnType<OpenedArchive['parts']>,
   soundOf: (part: ArchivePart) => Archive,
-): Promise<Archive | undefined> {
+): Promise<(Pick<ArchivePart, 'packed'> & { readonly sound: Archive }) | undefined> {
   const { value, done } = await parts.next();
-  return done ? undefined : soundOf(value);
+  return done ? undefined : { sound: soundOf(value), packed: value.packed };
 }

@@ -2,6 +2,7 @@ import { asStored } from '@gorvane/core/file/archive.ts';
 import { ArchiveError } from '@gorvane/core/file/archive-error.ts';
 import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import { headNames } from '@gorvane/core/file/archive-tables.ts';
+import type { PackedRecord } from '@gorvane/core/file/unit-chains.ts';
 import { entriesByUnit } from '@gorvane/core/file/unit-chains.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { entryNumber } from '@gorvane/core/record/entry-number.ts';
@@ -11,12 +12,13 @@ import { plansNamed } from '@gorvane/core/unit/started.ts';
 import type { StoredUnit, Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import type { Table } from 'dexie';
 import { keepCuts } from './blade-cuts.ts';
+import type { KeptRecord } from './database.ts';
 import { database } from './database.ts';
 import { keepPlan, keepPlanBytes } from './keep-plan.ts';
 import type { Moves } from './summaries.ts';
 import { postMoves, sumUp, sumUpFirst } from './summaries.ts';
 import { addToTally } from './tallies.ts';
-import { recordsOfUnits } from './unit-records.ts';
+import { entriesOf, recordsOfUnits } from './unit-records.ts';
 
 /** How many records an import brought, and units whose serial another unit has here: they are called otherwise. */
 export interface ImportResult {
@@ -40,12 +42,22 @@ export class Total {
   /** Prefix of the bench that the file comes from. */
   from = 'other';
   private serials: Set<string> | undefined;
+  private unitIds: Set<string> | undefined;
   private moves: Moves = [];
 
   /** Every serial that is taken here, those of this file so far included. */
   async taken(): Promise<Set<string>> {
     this.serials ??= new Set((await database.units.orderBy('serial').keys()) as string[]);
     return this.serials;
+  }
+
+  /** Every unit that is here with or without a record, those of this file so far included. */
+  async known(): Promise<Set<string>> {
+    this.unitIds ??= new Set([
+      ...(await database.units.toCollection().primaryKeys()),
+      ...(await database.records.toCollection().primaryKeys()),
+    ]);
+    return this.unitIds;
   }
 
   count({ added, replaced, kept }: Pick<ImportResult, 'added' | 'replaced' | 'kept'>): void {
@@ -79,8 +91,11 @@ export class Total {
 /** So many moves of the index wait at most: those of some two thousand units. */
 const mostMoves = 50_000;
 
+/** Records of a part as they are to be kept, by unit, where somebody packed them beside the reading. */
+type Packed = ReadonlyMap<string, PackedRecord>;
+
 /** Merges one part of an archive record by record, within a transaction over all tables. Entries of record chains are facts and are only ever added. */
-export async function mergePart(archive: Archive, total: Total): Promise<void> {
+export async function mergePart(archive: Archive, total: Total, packed: Packed = new Map()): Promise<void> {
   const [bench] = archive.bench;
   if (bench) total.from = bench.serialPrefix;
   for (const name of headNames) {
@@ -90,11 +105,15 @@ export async function mergePart(archive: Archive, total: Total): Promise<void> {
   }
   await namedAnew(archive.orders, total);
   await keepFiles(archive);
-  if (archive.units.length + archive.events.length > 0) await mergeUnits(archive, total);
+  if (archive.units.length + archive.events.length > 0) await mergeUnits(archive, total, packed);
 }
 
 async function mergeTable(table: Table, theirs: readonly Envelope[]) {
   const mine = (await table.bulkGet(theirs.map(({ id }) => id))) as (Envelope | undefined)[];
+  return mergeRows(table, mine, theirs);
+}
+
+async function mergeRows(table: Table, mine: readonly (Envelope | undefined)[], theirs: readonly Envelope[]) {
   const { records, ...counts } = mergeRecords(
     mine.filter((record) => record !== undefined),
     theirs,
@@ -119,11 +138,18 @@ async function keepFiles({ units, events, blobs }: Archive): Promise<void> {
     else await database.blobs.put({ hash, bytes });
 }
 
-async function mergeUnits({ units, events }: Archive, total: Total): Promise<void> {
-  const here = await database.units.bulkGet(units.map(({ id }) => id));
+async function mergeUnits({ units, events }: Archive, total: Total, packed: Packed): Promise<void> {
+  const known = await total.known();
+  // Of a shop that is read in whole nothing is here, and to ask for each takes as long as to write it.
+  const here = await rowsOf(
+    database.units,
+    units.map(({ id }) => id),
+    known,
+  );
   const named = await withFreeSerials(units, here, total);
-  total.count(await mergeTable(database.units, named.map(asStored)));
-  const merged = await mergeEntries(events);
+  total.count(await mergeRows(database.units, here, named.map(asStored)));
+  const merged = await mergeEntries(events, known, packed);
+  for (const { id } of units) known.add(id);
   const fresh = merged.flatMap((record) => record.fresh);
   await addToTally('entries', fresh.length);
   await keepCuts(fresh);
@@ -134,11 +160,22 @@ async function mergeUnits({ units, events }: Archive, total: Total): Promise<voi
     const entries = written.get(unit.id);
     return here[n] === undefined && entries ? [{ unit, events: entries }] : [];
   });
-  const known = new Set(whole.map(({ unit }) => unit.id));
+  const summed = new Set(whole.map(({ unit }) => unit.id));
   const others = [...units.map(({ id }) => id), ...fresh.map(({ unitId }) => unitId)];
   await total.post(await sumUpFirst(whole));
-  const grown = [...new Set(others.filter((id) => !known.has(id)))];
+  const grown = [...new Set(others.filter((id) => !summed.has(id)))];
   await total.post(await sumUp(await recordsOfUnits(grown)));
+}
+
+/** Rows by their ids; undefined of those that are not here. */
+async function rowsOf<Row>(
+  table: Pick<Table<Row, string>, 'bulkGet'>,
+  ids: readonly string[],
+  known: ReadonlySet<string>,
+): Promise<(Row | undefined)[]> {
+  const asked = ids.filter((id) => known.has(id));
+  const found = new Map((await table.bulkGet(asked)).map((row, n) => [asked[n]!, row]));
+  return ids.map((id) => found.get(id));
 }
 
 interface MergedRecord {
@@ -148,19 +185,29 @@ interface MergedRecord {
 }
 
 /** Adds to each record the entries that are not in it yet. @throws ArchiveError where one has the id of another. */
-async function mergeEntries(events: readonly UnitEvent[]): Promise<MergedRecord[]> {
+async function mergeEntries(
+  events: readonly UnitEvent[],
+  known: ReadonlySet<string>,
+  packed: Packed,
+): Promise<MergedRecord[]> {
   const theirs = entriesByUnit(events);
   const unitIds = [...theirs.keys()];
-  const mine = await database.records.bulkGet(unitIds);
-  const merged = unitIds.map((unitId, n): MergedRecord => {
-    const entries = mine[n]?.entries ?? [];
+  const mine = await rowsOf(database.records, unitIds, known);
+  const grown: MergedRecord[] = [];
+  for (const [n, unitId] of unitIds.entries()) {
+    const entries = await entriesOf(mine[n]);
     const fresh = freshOf(theirs.get(unitId)!, entries);
-    return { unitId, entries: inChainOrder([...entries, ...fresh]), fresh };
-  });
-  const grown = merged.filter(({ fresh }) => fresh.length > 0);
-  await database.records.bulkPut(grown.map(({ unitId, entries }) => ({ unitId, entries })));
+    if (fresh.length > 0) grown.push({ unitId, entries: inChainOrder([...entries, ...fresh]), fresh });
+  }
+  await database.records.bulkPut(grown.map((record) => asKept(record, packed.get(record.unitId))));
   return grown;
 }
+
+/** A record as it is kept: as it was packed, where all of it came with this file. */
+const asKept = ({ unitId, entries, fresh }: MergedRecord, packed: PackedRecord | undefined): KeptRecord =>
+  packed?.entries === entries.length && fresh.length === entries.length
+    ? { unitId, packed: packed.bytes }
+    : { unitId, entries };
 
 function freshOf(theirs: readonly UnitEvent[], mine: readonly UnitEvent[]): UnitEvent[] {
   const hashes = new Map(mine.map(({ id, hash }) => [id, hash]));

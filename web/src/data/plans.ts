@@ -3,13 +3,14 @@ import { PlansAtHand } from '@gorvane/core/plan/plans-at-hand.ts';
 import type { StoredUnit, Unit } from '@gorvane/core/unit/unit.ts';
 import { database } from './database.ts';
 import { inflated } from './deflate.ts';
+import { waitFor } from './wait-for.ts';
 
 const atHand = new PlansAtHand();
 
 /** The very bytes that were kept under a checksum; undefined where there are none. */
 export async function keptPlan(hash: string): Promise<Uint8Array | undefined> {
   const kept = await database.plans.get(hash);
-  return kept && (await inflated(kept.bytes));
+  return kept && (await waitFor(inflated(kept.bytes)));
 }
 
 async function readPlan(hash: string): Promise<FrozenPlan | null> {

@@ -48,9 +48,13 @@ declare global {
  */
 export async function lookAhead(): Promise<Beginning | undefined> {
   try {
-    const databases = await indexedDB.databases();
-    if (databases.some(({ name }) => name === database.name)) return undefined;
-    const [begin] = await Promise.all([beginning(globalThis.firstData), database.open()]);
+    const there = indexedDB.databases();
+    const opening = database.open();
+    // Whoever needs it opens it again, and says what is wrong.
+    opening.catch(() => undefined);
+    if ((await there).some(({ name }) => name === database.name)) return undefined;
+    const begin = await beginning(globalThis.firstData);
+    await opening;
     return begin;
   } catch {
     return undefined;

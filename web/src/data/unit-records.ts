@@ -1,13 +1,22 @@
 import type { BatchUnit } from '@gorvane/core/unit/batch.ts';
 import { unitProgress } from '@gorvane/core/unit/progress.ts';
 import type { StoredUnit, Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
+import type { KeptRecord } from './database.ts';
 import { database } from './database.ts';
+import { unpackEntries } from './packed-entries.ts';
 import { withPlan } from './plans.ts';
+import { waitFor } from './wait-for.ts';
 
 /** A unit with its whole record, in chain order. */
 export interface UnitRecord {
   readonly unit: Unit;
   readonly events: readonly UnitEvent[];
+}
+
+/** The entries of a record as it is kept; of none, none. A transaction that is open stays so meanwhile. */
+export async function entriesOf(kept: KeptRecord | undefined): Promise<readonly UnitEvent[]> {
+  if (!kept) return [];
+  return 'entries' in kept ? kept.entries : waitFor(unpackEntries(kept.packed));
 }
 
 /** One unit with its plan; undefined where there is none of this id. */
@@ -28,7 +37,7 @@ export async function recordOfUnit(unitId: string): Promise<UnitRecord | undefin
 
 /** The record chain of a unit, in order. */
 export async function eventsOfUnit(unitId: string): Promise<UnitEvent[]> {
-  return [...((await database.records.get(unitId))?.entries ?? [])];
+  return [...(await entriesOf(await database.records.get(unitId)))];
 }
 
 const bySequence = (a: StoredUnit, b: StoredUnit) =>
@@ -56,7 +65,7 @@ async function recordsOf(stored: readonly StoredUnit[]): Promise<UnitRecord[]> {
   const kept = await database.records.bulkGet(stored.map(({ id }) => id));
   const records: UnitRecord[] = [];
   for (const [n, unit] of stored.entries())
-    records.push({ unit: await withPlan(unit), events: kept[n]?.entries ?? [] });
+    records.push({ events: await entriesOf(kept[n]), unit: await withPlan(unit) });
   return records;
 }
 

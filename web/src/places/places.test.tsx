@@ -5,6 +5,7 @@ import { demo, fill, openAt, receiver, unitOf } from '../../test/open-at.tsx';
 import { startEmpty } from '../data/start-empty.ts';
 import { database } from '../data/database.ts';
 import { keepPlan } from '../data/keep-plan.ts';
+import { eventsOfUnit } from '../data/unit-records.ts';
 import { startUnit } from '../data/units.ts';
 import { recordHappenings } from '../data/units.ts';
 
@@ -176,7 +177,7 @@ describe('Log', () => {
   });
 
   test('an entry changed behind the program’s back is pointed at', async () => {
-    const { entries } = (await database.records.get(unitOf('OS-0001').id))!;
+    const entries = await eventsOfUnit(unitOf('OS-0001').id);
     await database.records.put({
       unitId: unitOf('OS-0001').id,
       entries: entries.map((entry) => (entry.number === 4 ? { ...entry, by: 'Nobody' } : entry)),

@@ -16,7 +16,7 @@ export interface Migration {
 }
 
 /** The version of stored records, in databases and archives alike. */
-export const dataVersion = 13;
+export const dataVersion = 14;
 
 /** The same list for the database and for archives. */
 export const migrations: readonly Migration[] = [
@@ -35,6 +35,8 @@ export const migrations: readonly Migration[] = [
   { from: 11, to: 12, up: timesAsWritten },
   // What a house prints on got a table.
   { from: 12, to: 13, up: {} },
+  // A record that is read in from a file is kept packed.
+  { from: 13, to: 14, up: {} },
 ];
 
 /** Archives counted by themselves up to 3: the oldest records that an archive of such a version may hold. */

@@ -1,0 +1,9 @@
+import type { UnitEvent } from '@gorvane/core/unit/unit.ts';
+import { deflated, inflated } from './deflate.ts';
+
+/** Entries of a record as they are kept small. */
+export const packEntries = (entries: readonly UnitEvent[]): Promise<Uint8Array> =>
+  deflated(new TextEncoder().encode(JSON.stringify(entries)));
+
+export const unpackEntries = async (packed: Uint8Array): Promise<UnitEvent[]> =>
+  JSON.parse(new TextDecoder().decode(await inflated(packed))) as UnitEvent[];
