@@ -21,11 +21,14 @@ import { createStore } from './store.ts';
 const store = createStore();
 watchUnwritten();
 watchInstall();
-void import('../data/storage-state.ts').then(({ askToPersist }) => askToPersist()).catch(() => undefined);
 saveWhenLeft(store.dispatch, store.getState);
 createRoot(document.getElementById('root')!).render(<App store={store} ahead={lookAhead()} />);
 
-/** It fetches all of the application to keep it, which waits until the first screen is there, ms. */
-const keptLater = 3000;
+/** What is not part of the first screen waits until it is there, ms. */
+const later = 3000;
+setTimeout(() => {
+  void import('../data/storage-state.ts').then(({ askToPersist }) => askToPersist()).catch(() => undefined);
+}, later);
+// It fetches all of the application to keep it.
 if (import.meta.env.PROD && 'serviceWorker' in navigator)
-  setTimeout(() => void watchUpdates().catch(() => undefined), keptLater);
+  setTimeout(() => void watchUpdates().catch(() => undefined), later);

@@ -193,6 +193,22 @@ test('a database of version 12 gets a place for papers, and is otherwise left as
   database.close();
 });
 
+test('in a database of version 13 orders are found by when they are due, and records stay as they stand', async () => {
+  const before = new Dexie(name);
+  before.version(13).stores({ orders: 'id', records: 'unitId' });
+  const due = ['2026-12-09', '2026-12-04', null];
+  await before.table('orders').bulkPut(due.map((day, n) => ({ ...demo.orders[0]!, id: `${n}`, due: day })));
+  const record = { unitId: 'unit', entries: demo.events.slice(0, 3) };
+  await before.table('records').put(record);
+  before.close();
+  const database = new Database(name);
+  await database.open();
+  expect(await database.orders.orderBy('[due+name]').primaryKeys()).toEqual(['1', '0']);
+  expect(await database.orders.orderBy('name').count()).toBe(3);
+  expect(await database.records.toArray()).toEqual([record]);
+  database.close();
+});
+
 test('a newer database is refused in words, and nothing in it is touched', async () => {
   const newer = new Dexie(name);
   newer.version(databaseVersion + 1).stores({ leads: 'id', house: 'id' });

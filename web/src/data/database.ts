@@ -135,8 +135,8 @@ export class Database extends Dexie {
         await completeRecords(transaction);
       });
     this.version(13).stores({ papers: 'id' });
-    // Records may stand packed.
-    this.version(databaseVersion).stores({});
+    // Records may stand packed; orders are found by when they are due.
+    this.version(databaseVersion).stores({ orders: 'id, name, [due+name]' });
     this.on('ready', refuseNewer, true);
     // Deleted from elsewhere: to write on would begin an empty database as if nothing had been there.
     this.on('versionchange', ({ newVersion }) => {

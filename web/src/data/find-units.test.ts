@@ -5,7 +5,10 @@ import { database } from './database.ts';
 import { countsOf, findUnits } from './find-units.ts';
 import { unwatched } from './going-on.ts';
 import { nextUnit } from './next-unit.ts';
+import type { OrderUnits } from './open-orders.ts';
+import { benchOrders } from './open-orders.ts';
 import { rebuildSummaries } from './rebuild-summaries.ts';
+import { keepSummaries } from './summaries.ts';
 
 import { recordHappenings, scrapUnit, startUnit } from './units.ts';
 
@@ -93,4 +96,30 @@ test('made anew from the records, all is as it was written entry by entry', asyn
   const before = await index();
   await rebuildSummaries(unwatched);
   expect(await index()).toEqual(before);
+});
+
+test('of many open orders the first that are due stand on Bench, those without a date after them by their names', async () => {
+  const { open: before } = await benchOrders();
+  const [{ order, units }] = before as [OrderUnits];
+  const numbered = Array.from({ length: 30 }, (_, n) => ({
+    ...order,
+    id: `order ${n}`,
+    name: `Order ${String(40 - n)}`,
+    due: n < 3 ? `2026-10-0${3 - n}` : n === 3 ? '2026-10-01' : null,
+    deleted: n === 2,
+  }));
+  await database.orders.bulkAdd(numbered);
+  await keepSummaries(
+    numbered.map(({ id }) => ({
+      unit: { ...unitOf(units[0]!.serial), id: `of ${id}`, orderId: id },
+      events: [],
+    })),
+  );
+  const { open, others } = await benchOrders();
+  const names = open.map((each) => each.order.name);
+  expect(names.slice(0, 3)).toEqual(['Order 37', 'Order 39', 'Order 40']);
+  expect(names.slice(3, 3 + before.length)).toEqual(before.map((each) => each.order.name));
+  expect(names.slice(3 + before.length, 6 + before.length)).toEqual(['Order 11', 'Order 12', 'Order 13']);
+  expect([open.length, open.length + others]).toEqual([24, await database.orders.count()]);
+  expect(open[0]!.units.map(({ id }) => id)).toEqual(['of order 3']);
 });

@@ -20,11 +20,27 @@ export interface BenchOrders {
 /** So many orders stand on a bench at once. */
 const mostOpenOrders = 24;
 
-async function benchOrders(): Promise<BenchOrders> {
-  const ids = [...(await countsOf('open')).keys()];
-  const orders = (await database.orders.bulkGet(ids)).filter((order) => order !== undefined);
-  const open = firstDue(orders).slice(0, mostOpenOrders);
+export async function benchOrders(): Promise<BenchOrders> {
+  const open = await openOrders();
   return { open: await withUnits(open), others: (await database.orders.count()) - open.length };
+}
+
+/** The first of the open orders, by the index alone: hundreds may wait. */
+async function openOrders(): Promise<Order[]> {
+  const { orders } = database;
+  const [waiting, dated, named] = await Promise.all([
+    countsOf('open'),
+    orders.orderBy('[due+name]').primaryKeys(),
+    orders.orderBy('name').primaryKeys(),
+  ]);
+  // Those without a date are in the second list only.
+  const ids = [...new Set([...dated, ...named])].filter((id) => waiting.has(id));
+  const open: Order[] = [];
+  for (let n = 0; n < ids.length && open.length < mostOpenOrders; n += mostOpenOrders) {
+    const found = await orders.bulkGet(ids.slice(n, n + mostOpenOrders));
+    open.push(...found.flatMap((order) => (order && !order.deleted ? [order] : [])));
+  }
+  return firstDue(open).slice(0, mostOpenOrders);
 }
 
 /** Orders that are not deleted: what is due first stands first. */
