@@ -32,7 +32,7 @@ async function write(): Promise<void> {
       written.add(plan);
       writer.plan(planHash(plan), new TextEncoder().encode(planText(plan)));
     }
-    writer.units(units.map(asStored), events);
+    writer.units(units.map(asStored), [JSON.stringify(events)]);
     entries += events.length;
     await zip.written();
   }

@@ -1,5 +1,5 @@
 import { strToU8 } from 'fflate';
-import type { StoredUnit, UnitEvent } from '../unit/unit.ts';
+import type { StoredUnit } from '../unit/unit.ts';
 import type { Archive, HeadName } from './archive-tables.ts';
 import { unitsFolder } from './units-file.ts';
 
@@ -31,10 +31,11 @@ export class ArchiveWriter<Sum = string> {
     this.write(`blobs/${hash}`, bytes);
   }
 
-  /** Some units with their whole records. */
-  units(units: readonly StoredUnit[], events: readonly UnitEvent[]): void {
+  /** Some units with their whole records, each the JSON of a list of its entries: most come from where they are kept as such. */
+  units(units: readonly StoredUnit[], records: readonly string[]): void {
     const name = `${unitsFolder}${String(++this.slices).padStart(6, '0')}.json`;
-    this.write(name, strToU8(JSON.stringify({ units, events })));
+    const events = records.map((record) => record.slice(1, -1)).filter(Boolean);
+    this.write(name, strToU8(`{"units":${JSON.stringify(units)},"events":[${events.join()}]}`));
   }
 
   private write(name: string, bytes: Uint8Array): void {

@@ -30,14 +30,12 @@ export function writeArchive(archive: Archive, now: string): Uint8Array {
     else writer.blob(hash, bytes);
   for (const units of slicesOf(archive.units)) {
     const ids = new Set(units.map(({ id }) => id));
-    writer.units(
-      units.map(asStored),
-      archive.events.filter(({ unitId }) => ids.has(unitId)),
-    );
+    const events = archive.events.filter(({ unitId }) => ids.has(unitId));
+    writer.units(units.map(asStored), [JSON.stringify(events)]);
   }
   const known = new Set(archive.units.map(({ id }) => id));
   const others = archive.events.filter(({ unitId }) => !known.has(unitId));
-  if (others.length > 0) writer.units([], others);
+  if (others.length > 0) writer.units([], [JSON.stringify(others)]);
   const manifest = writeManifest(Object.fromEntries(writer.checksums), now);
   return zipSync({ [manifestName]: manifest, ...files }, { mtime: new Date(now) });
 }

@@ -3,16 +3,16 @@ import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import { emptyArchive, headNames } from '@gorvane/core/file/archive-tables.ts';
 import { ArchiveWriter } from '@gorvane/core/file/archive-writer.ts';
 import { ZipFile } from '@gorvane/core/file/archive-zip.ts';
-import { plansNamed } from '@gorvane/core/unit/started.ts';
 import type { StoredUnit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import { keptFilesOf } from '@gorvane/core/unit/kept-files.ts';
-import type { KeptPlan } from './database.ts';
+import type { KeptPlan, KeptRecord } from './database.ts';
 import { database, timeNow } from './database.ts';
 import type { GoingOn } from './going-on.ts';
 import { unwatched } from './going-on.ts';
 import { inflated } from './deflate.ts';
+import { unpackText } from './packed-entries.ts';
 import { keptPlan } from './plans.ts';
-import { entriesOf, eventsOfUnit, readUnit } from './unit-records.ts';
+import { eventsOfUnit, readUnit } from './unit-records.ts';
 
 /** So many plans or files are read at once. */
 const filesAtOnce = 20;
@@ -40,7 +40,6 @@ export async function exportEverything(going: GoingOn = unwatched): Promise<Blob
     for (const blob of await database.blobs.bulkGet(hashes)) if (blob) writer.blob(blob.hash, blob.bytes);
     await written(hashes.length);
   }
-  const inFile = new Set(plans);
   const slices = slicesOf(units, unitsInSlice);
   let next = sliceOf(slices[0] ?? []);
   for (const [n, ids] of slices.entries()) {
@@ -48,13 +47,13 @@ export async function exportEverything(going: GoingOn = unwatched): Promise<Blob
     // Read while the one before is written.
     next = sliceOf(slices[n + 1] ?? []);
     next.catch(() => undefined);
-    for (const hash of plansOf(slice).filter((each) => !inFile.has(each))) {
-      const bytes = await keptPlan(hash);
-      if (bytes) writer.plan(hash, bytes);
-    }
-    writer.units(slice.units, slice.events);
+    writer.units(slice.units, slice.records);
     await written(ids.length);
   }
+  // Somebody may have started a unit while the others were written.
+  const inFile = new Set(plans);
+  const since = (await database.plans.toCollection().primaryKeys()).filter((hash) => !inFile.has(hash));
+  for (const kept of await database.plans.bulkGet(since)) if (kept) await writePlan(writer, kept);
   return zip.close(writer.checksums, timeNow());
 }
 
@@ -66,23 +65,27 @@ async function writePlan(writer: ArchiveWriter<unknown>, { hash, bytes }: KeptPl
 
 interface Slice {
   readonly units: StoredUnit[];
-  readonly events: UnitEvent[];
+  /** Of each the JSON of its entries. */
+  readonly records: string[];
 }
 
 /** Units with their records as they stand at one moment. */
-const sliceOf = (ids: readonly string[]): Promise<Slice> =>
-  database.transaction('r', database.units, database.records, async () => ({
-    units: (await database.units.bulkGet([...ids])).filter((unit) => unit !== undefined),
-    events: (
-      await Promise.all((await database.records.bulkGet([...ids])).map((kept) => entriesOf(kept)))
-    ).flat(),
-  }));
+async function sliceOf(ids: readonly string[]): Promise<Slice> {
+  const [units, kept] = await database.transaction('r', database.units, database.records, () =>
+    Promise.all([database.units.bulkGet([...ids]), database.records.bulkGet([...ids])]),
+  );
+  return { units: units.filter((unit) => unit !== undefined), records: await recordTexts(kept) };
+}
 
-/** Plans that units name: somebody may start one while the others are written. */
-const plansOf = ({ units, events }: Slice): string[] => [
-  ...units.flatMap(({ planHash }) => planHash ?? []),
-  ...plansNamed(events),
-];
+async function recordTexts(kept: readonly (KeptRecord | undefined)[]): Promise<string[]> {
+  const texts: string[] = [];
+  for (const record of kept) {
+    if (!record) continue;
+    if ('entries' in record) texts.push(JSON.stringify(record.entries));
+    else texts.push(await unpackText(record.packed));
+  }
+  return texts;
+}
 
 const slicesOf = <Key>(keys: readonly Key[], size: number): Key[][] =>
   Array.from({ length: Math.ceil(keys.length / size) }, (_, n) => keys.slice(n * size, (n + 1) * size));

@@ -5,5 +5,9 @@ import { deflated, inflated } from './deflate.ts';
 export const packEntries = (entries: readonly UnitEvent[]): Promise<Uint8Array> =>
   deflated(new TextEncoder().encode(JSON.stringify(entries)));
 
+/** They as the JSON of their list. */
+export const unpackText = async (packed: Uint8Array): Promise<string> =>
+  new TextDecoder().decode(await inflated(packed));
+
 export const unpackEntries = async (packed: Uint8Array): Promise<UnitEvent[]> =>
-  JSON.parse(new TextDecoder().decode(await inflated(packed))) as UnitEvent[];
+  JSON.parse(await unpackText(packed)) as UnitEvent[];
