@@ -79,10 +79,8 @@ const filled = (page: Page, label: string, value: string, within: string, text: 
     [label, value, within, text],
   );
 
-const sayMemory = (work: string, profile: string) =>
-  console.log(
-    `${mostMemory(profile).toFixed(0).padStart(8)} MB  of 500 MB  most memory of a process, ${work}`,
-  );
+const sayMemory = (work: string, profile: string, reach = '') =>
+  console.log(`${mostMemory(profile).toFixed(0).padStart(8)} MB  ${reach}most memory of a process, ${work}`);
 
 async function measure(page: Page, archive: string, units: number, profile: string): Promise<void> {
   await page.goto(`${address}/house`);
@@ -116,7 +114,7 @@ async function measure(page: Page, archive: string, units: number, profile: stri
       await (await download).saveAs(join(folder, 'out.zip'));
     }),
   );
-  sayMemory('export', profile);
+  sayMemory('export', profile, 'of 500 MB  ');
 }
 
 async function places(page: Page, units: number): Promise<void> {

@@ -59,7 +59,7 @@ describe('refused, with the reason', () => {
     [
       'a newer version',
       tampered((files) => editManifest(files, { version: 99 }), false),
-      /version 99; this program reads up to version 13/,
+      /version 99; this program reads up to version 14/,
     ],
     [
       'a changed table',
