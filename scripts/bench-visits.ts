@@ -51,7 +51,7 @@ async function weigh(page: Page, shop: string, at: string): Promise<void> {
   });
   await firstVisit(page, at);
   // Long enough for what Bench fetches after it stands, too short for what is kept for later.
-  await page.waitForTimeout(1500);
+  await page.waitForTimeout(800);
   const sent = (bytes / 1000).toFixed(0).padStart(8);
   console.log(`${sent} kB  of 250 kB  JavaScript sent at the first visit to ${shop}`);
 }

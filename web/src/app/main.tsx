@@ -5,7 +5,7 @@ import '@fontsource/barlow/latin-700.css';
 import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/spline-sans-mono/latin-400.css';
 import '@fontsource/spline-sans-mono/latin-700.css';
-import '@mantine/core/styles.css';
+import './mantine.css';
 import '@mantine/notifications/styles.css';
 import './styles.css';
 import './forced-colours.css';
