@@ -23,7 +23,7 @@ configure({ useWebWorkers: false });
 /** Looks at the records of a file of units. */
 export type LookAtRecords = (name: string, bytes: Uint8Array) => Promise<Looked | undefined>;
 
-/** An archive of any size, read file by file: never more of it in memory than one file and the plans. */
+/** An archive of any size, read file by file: never more of it in memory than some files and the plans. */
 export interface OpenedArchive {
   /** How many files it has. */
   readonly count: number;

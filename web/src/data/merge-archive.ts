@@ -149,7 +149,7 @@ async function mergeUnits({ units, events }: Archive, total: Total, packed: Pack
   const named = await withFreeSerials(units, here, total);
   total.count(await mergeRows(database.units, here, named.map(asStored)));
   const merged = await mergeEntries(events, known, packed);
-  for (const { id } of units) known.add(id);
+  for (const id of [...units.map(({ id }) => id), ...merged.map(({ unitId }) => unitId)]) known.add(id);
   const fresh = merged.flatMap((record) => record.fresh);
   await addToTally('entries', fresh.length);
   await keepCuts(fresh);
