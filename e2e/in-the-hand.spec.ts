@@ -51,6 +51,8 @@ test('a stereo Y lead: legs of microphone cable, both cores twisted in, a sleeve
   desk,
 }) => {
   await openPlace(desk, 'Bench');
+  // With a lead in hand above it, and a long list of starters.
+  await expect(desk.getByRole('button', { name: 'Make the lead' })).toBeInViewport({ ratio: 1 });
   await desk.getByText('from what to what').click();
   await desk.getByLabel('What goes through it?').selectOption('stereo');
   await desk.getByLabel('From which socket?').selectOption('jack-6-stereo');

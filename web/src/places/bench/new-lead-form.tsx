@@ -84,36 +84,38 @@ export function NewLeadForm() {
             </button>
           )}
         </fieldset>
-        <div className="new-lead-row">
-          <TextInput
-            label={lies ? '2. How long is what lies there?' : '2. How long?'}
-            description={lies ? 'about; metres unless said' : 'finished; metres unless said'}
-            placeholder="3.4 m, 12 ft 6 in"
-            value={length}
-            error={lengthProblem}
-            onChange={({ currentTarget }) => setLength(currentTarget.value)}
-          />
-          {lies && (
+        <div className="new-lead-foot">
+          <div className="new-lead-row">
             <TextInput
-              label="How much cable is there for another try?"
-              description="what can be drawn out; mm unless said"
-              value={another}
-              error={tryProblem}
-              onChange={({ currentTarget }) => setAnother(currentTarget.value)}
+              label={lies ? '2. How long is what lies there?' : '2. How long?'}
+              description={lies ? 'about; metres unless said' : 'finished; metres unless said'}
+              placeholder="3.4 m, 12 ft 6 in"
+              value={length}
+              error={lengthProblem}
+              onChange={({ currentTarget }) => setLength(currentTarget.value)}
             />
-          )}
-          <TextInput
-            label="3. How many?"
-            description="units, each with its serial"
-            inputMode="numeric"
-            value={quantity}
-            error={quantityProblem}
-            onChange={({ currentTarget }) => setQuantity(currentTarget.value)}
-          />
+            {lies && (
+              <TextInput
+                label="How much cable is there for another try?"
+                description="what can be drawn out; mm unless said"
+                value={another}
+                error={tryProblem}
+                onChange={({ currentTarget }) => setAnother(currentTarget.value)}
+              />
+            )}
+            <TextInput
+              label="3. How many?"
+              description="units, each with its serial"
+              inputMode="numeric"
+              value={quantity}
+              error={quantityProblem}
+              onChange={({ currentTarget }) => setQuantity(currentTarget.value)}
+            />
+          </div>
+          <Button type="submit" size="md">
+            Make the lead
+          </Button>
         </div>
-        <Button type="submit" size="md">
-          Make the lead
-        </Button>
       </form>
     </section>
   );
