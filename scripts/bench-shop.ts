@@ -237,7 +237,7 @@ function watchWrites(): void {
 const writesOf = (page: Page) =>
   page.evaluate(() => (window as unknown as { readonly writes: readonly number[] }).writes);
 
-const servers = [serve(port), serve(demoPort, '--demo')];
+const servers = await Promise.all([serve(port), serve(demoPort, '--demo')]);
 try {
   const units = Number(values.units);
   const archive = values.archive ?? join(folder, 'shop.zip');

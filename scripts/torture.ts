@@ -19,7 +19,7 @@ const port = 4793;
 const address = `http://127.0.0.1:${port}`;
 
 async function kill(kills: number): Promise<number> {
-  const server = serve(port, '--demo');
+  const server = await serve(port, '--demo');
   try {
     await answers(address);
     let losses = 0;
