@@ -1,12 +1,33 @@
+import { join } from 'node:path';
 import react from '@vitejs/plugin-react';
+import type { Plugin } from 'vite';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+
+const begins = join(import.meta.dirname, 'src/data/begin.ts');
+
+/** What opens the database and fills it is a script of its own that runs while the rest is still being read. */
+const beginsAhead = (): Plugin => ({
+  name: 'begins-ahead',
+  transformIndexHtml: {
+    order: 'post',
+    handler: (_page, { bundle = {} }) =>
+      Object.values(bundle)
+        .filter((chunk) => chunk.type === 'chunk' && chunk.isEntry && chunk.name === 'begin')
+        .map(({ fileName }) => ({
+          tag: 'script',
+          attrs: { type: 'module', crossorigin: true, src: `/${fileName}` },
+          injectTo: 'head-prepend',
+        })),
+  },
+});
 
 export default defineConfig({
   root: import.meta.dirname,
   plugins: [
     // What does not change is not drawn again, without a memo by hand at every place.
     react({ compiler: true }),
+    beginsAhead(),
     VitePWA({
       // What is open goes on with the program it was loaded with, until somebody asks for the newer one.
       registerType: 'prompt',
@@ -31,8 +52,19 @@ export default defineConfig({
     manifest: true,
     target: 'es2023',
     chunkSizeWarningLimit: 900,
-    // All that the first screen needs in one file: asked for one by one, thirty small ones come later than one large.
-    rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'first', tags: ['$initial'] }] } } },
+    rolldownOptions: {
+      input: { index: 'index.html', begin: begins },
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'begin', test: /\/src\/data\/begin\.ts$/, priority: 2 },
+            // All else that the first screen needs in one file: asked for one by one, thirty small ones come later than one large.
+            { name: 'first', tags: ['$initial'], priority: 1 },
+            { name: 'new-lead', test: /\/bench\/new-lead-form\.tsx$/ },
+          ],
+        },
+      },
+    },
   },
   server: { host: '127.0.0.1', port: 4781, strictPort: true },
 });

@@ -9,7 +9,6 @@ import { HeldLine } from '../controls/held-line.tsx';
 import { WriteAlert } from '../controls/write-alert.tsx';
 import { FirstUnit, Times } from '../controls/writing.ts';
 import { NewerDatabaseError } from '../data/database.ts';
-import type { Beginning } from '../data/start.ts';
 import { HouseMissingError, prepareDatabase } from '../data/start.ts';
 import { useBench } from '../data/live.ts';
 import { routes } from './routes.tsx';
@@ -26,18 +25,18 @@ const router = createBrowserRouter(routes);
 
 interface AppProps {
   readonly store: Store;
-  /** What an address never opened begins with, asked for before anything is drawn. */
-  readonly ahead: Promise<Beginning | undefined>;
+  /** Whether an address never opened was filled before anything is drawn. */
+  readonly begun: Promise<boolean>;
 }
 
-export function App({ store, ahead }: AppProps) {
+export function App({ store, begun }: AppProps) {
   return (
     <MantineProvider theme={theme} defaultColorScheme="light">
       <Suspense fallback={null}>
         <Notifications position="top-right" />
       </Suspense>
       <Provider store={store}>
-        <Prepared ahead={ahead}>
+        <Prepared begun={begun}>
           <RouterProvider router={router} />
         </Prepared>
         <HeldLine />
@@ -48,18 +47,18 @@ export function App({ store, ahead }: AppProps) {
 }
 
 /** Waits for the database, fills it at the first opening, and hands the bench's ways of writing on. */
-function Prepared({ ahead, children }: Pick<AppProps, 'ahead'> & { readonly children: ReactNode }) {
+function Prepared({ begun, children }: Pick<AppProps, 'begun'> & { readonly children: ReactNode }) {
   const [problem, setProblem] = useState<Error | undefined>();
   const [isReady, setReady] = useState(false);
   const [tries, setTries] = useState(0);
   const [indexed, setIndexed] = useState<{ readonly done: number; readonly of: number } | undefined>();
   const bench = useBench();
   useEffect(() => {
-    const prepared = prepareDatabase(ahead, (done, of) => setIndexed({ done, of })).then(() =>
+    const prepared = prepareDatabase(begun, (done, of) => setIndexed({ done, of })).then(() =>
       setReady(true),
     );
     prepared.catch((error: unknown) => setProblem(error instanceof Error ? error : new Error(String(error))));
-  }, [ahead, tries]);
+  }, [begun, tries]);
   const again = useCallback(() => {
     setProblem(undefined);
     setTries((before) => before + 1);

@@ -12,7 +12,7 @@ import './forced-colours.css';
 import { createRoot } from 'react-dom/client';
 import { App } from './app.tsx';
 import { watchUnwritten } from '../data/write-problem.ts';
-import { lookAhead } from '../data/start.ts';
+import { begun } from '../data/begin.ts';
 import { saveWhenLeft } from '../draft/save.ts';
 import { watchInstall } from '../controls/install.ts';
 import { watchUpdates } from './update.ts';
@@ -22,7 +22,7 @@ const store = createStore();
 watchUnwritten();
 watchInstall();
 saveWhenLeft(store.dispatch, store.getState);
-createRoot(document.getElementById('root')!).render(<App store={store} ahead={lookAhead()} />);
+createRoot(document.getElementById('root')!).render(<App store={store} begun={begun} />);
 
 /** What is not part of the first screen waits until it is there, ms. */
 const later = 3000;

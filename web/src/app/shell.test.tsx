@@ -9,7 +9,7 @@ import { userEvent } from '@testing-library/user-event';
 import { fill, openAt, receiver } from '../../test/open-at.tsx';
 import { database, timeNow } from '../data/database.ts';
 import { rowsHere } from '../data/shop-rows.ts';
-import { lookAhead, prepareDatabase } from '../data/start.ts';
+import { beginAhead, prepareDatabase } from '../data/start.ts';
 import { HouseMissing } from './house-missing.tsx';
 
 const stored = async () => (await database.leads.get(receiver.id))!;
@@ -83,11 +83,11 @@ describe('the first opening', () => {
 
   test('with nothing to ask, an empty shop is made; a second opening changes nothing', async () => {
     await Promise.all(database.tables.map((table) => table.clear()));
-    await prepareDatabase(lookAhead(), () => undefined);
+    await prepareDatabase(beginAhead(), () => undefined);
     expect(await database.house.count()).toBe(1);
     expect(await database.leads.count()).toBe(0);
     const before = await database.house.toArray();
-    await prepareDatabase(lookAhead(), () => undefined);
+    await prepareDatabase(beginAhead(), () => undefined);
     expect(await database.house.toArray()).toEqual(before);
   });
 
@@ -114,13 +114,13 @@ describe('the first opening', () => {
     expect(imported.postings!.length * imported.plans!.length).toBeGreaterThan(0);
     await database.delete({ disableAutoOpen: false });
     const asked = answer({ '/start.json': startsWithDemo, '/demo.json': () => new Response(written) });
-    const ahead = lookAhead();
-    expect(await ahead).toBeDefined();
+    const ahead = beginAhead();
+    expect(await ahead).toBe(true);
     await prepareDatabase(ahead, () => undefined);
     expect(await tablesHere()).toEqual(imported);
     expect(asked).toEqual(['/start.json', '/demo.json']);
     // An address that was opened asks for nothing.
-    expect(await lookAhead()).toBeUndefined();
+    expect(await beginAhead()).toBe(false);
     expect(asked).toHaveLength(2);
   });
 
@@ -129,11 +129,11 @@ describe('the first opening', () => {
     await database.delete({ disableAutoOpen: false });
     const asked = answer({});
     globalThis.firstData = Promise.resolve({ demo: Response.json(written) });
-    await prepareDatabase(lookAhead(), () => undefined);
+    await prepareDatabase(beginAhead(), () => undefined);
     expect(await database.units.count()).toBe(written.tables.units!.length);
     await database.delete({ disableAutoOpen: false });
     globalThis.firstData = Promise.resolve({ demo: undefined });
-    await prepareDatabase(lookAhead(), () => undefined);
+    await prepareDatabase(beginAhead(), () => undefined);
     expect([await database.house.count(), await database.units.count()]).toEqual([1, 0]);
     expect(asked).toEqual([]);
   });
@@ -141,7 +141,7 @@ describe('the first opening', () => {
   test('a page where the demo data should be is no shop', async () => {
     await database.delete({ disableAutoOpen: false });
     answer({ '/start.json': startsWithDemo, '/demo.json': () => new Response('<!doctype html>') });
-    await expect(prepareDatabase(lookAhead(), () => undefined)).rejects.toThrow(
+    await expect(prepareDatabase(beginAhead(), () => undefined)).rejects.toThrow(
       'did not come from the server',
     );
     expect(await database.house.count()).toBe(0);
@@ -154,15 +154,15 @@ describe('the first opening', () => {
       '/start.json': startsWithDemo,
       '/demo.json': () => Response.json({ ...rows, version: rows.version + 1 }),
     });
-    await expect(prepareDatabase(lookAhead(), () => undefined)).rejects.toThrow('Load the page again.');
+    await expect(prepareDatabase(beginAhead(), () => undefined)).rejects.toThrow('Load the page again.');
     expect(await database.leads.count()).toBe(0);
   });
 
   test('what did not come ahead is asked for again, and what is wrong is said', async () => {
     await database.delete({ disableAutoOpen: false });
     answer({ '/start.json': startsWithDemo, '/demo.json': () => new Response(null, { status: 404 }) });
-    const ahead = lookAhead();
-    expect(await ahead).toBeUndefined();
+    const ahead = beginAhead();
+    expect(await ahead).toBe(false);
     await expect(prepareDatabase(ahead, () => undefined)).rejects.toThrow('did not come from the server');
     expect(await database.house.count()).toBe(0);
   });
@@ -172,7 +172,7 @@ describe('the first opening', () => {
     await database.bench.clear();
     await database.papers.clear();
     const leads = await database.leads.toArray();
-    await prepareDatabase(lookAhead(), () => undefined);
+    await prepareDatabase(beginAhead(), () => undefined);
     expect([await database.bench.count(), await database.papers.count()]).toEqual([1, 1]);
     expect(await database.leads.toArray()).toEqual(leads);
   });
@@ -183,7 +183,7 @@ describe('a database without its house', () => {
     await fill();
     await database.house.clear();
     const units = await database.units.toArray();
-    await expect(prepareDatabase(lookAhead(), () => undefined)).rejects.toThrow(/the house is missing/);
+    await expect(prepareDatabase(beginAhead(), () => undefined)).rejects.toThrow(/the house is missing/);
     let done = false;
     render(
       <MantineProvider>

@@ -1,3 +1,4 @@
+import { Dexie } from 'dexie';
 import { database, databaseVersion } from './database.ts';
 
 /**
@@ -32,14 +33,17 @@ export async function rowsHere(): Promise<ShopRows> {
   return { version: databaseVersion, tables: Object.fromEntries(rows) };
 }
 
-/** Puts rows into the empty tables of this database, within a transaction over them. */
-export async function putRows({ tables }: ShopRows): Promise<void> {
-  await Promise.all(
-    Object.entries(tables).map(([name, rows]) => {
-      const numbers = (text: string) => numbersOf[name]!.from(asBytes(text));
-      return database.table(name).bulkPut(withField(name, rows, numbers));
-    }),
-  );
+/**
+ * Puts rows into the tables of this database, within a transaction that has just emptied them: that tells whoever watches
+ * them. By the platform itself: row by row through the library takes a first visit ten times as long.
+ */
+export function putRows({ tables }: ShopRows): void {
+  const { idbtrans } = Dexie.currentTransaction;
+  for (const [name, rows] of Object.entries(tables)) {
+    const store = idbtrans.objectStore(name);
+    const numbers = (text: string) => numbersOf[name]!.from(asBytes(text));
+    for (const row of withField(name, rows, numbers)) store.put(row);
+  }
 }
 
 /** Rows with the field of their table that is bytes as something else, where they have it. */

@@ -27,7 +27,7 @@ export async function startWithDemo(read?: ShopRows): Promise<void> {
   const demo = read ?? (await readDemo(await fetchDemo()));
   await database.transaction('rw', database.tables, async () => {
     await clearAll();
-    await putRows(demo);
+    putRows(demo);
     await noteExport(await tally('entries'));
   });
 }

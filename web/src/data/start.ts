@@ -10,16 +10,17 @@ import { readDemo, startWithDemo } from './start-with-demo.ts';
 import { tally } from './tallies.ts';
 
 /** What a shop begins with, at hand: it only has to be written. */
-export type Beginning = () => Promise<void>;
+type Beginning = () => Promise<void>;
 
 /**
- * At the first opening of an address: demo data where the server was started with them, else an empty shop. What was
- * looked for ahead need not be looked for again.
+ * At the first opening of an address: demo data where the server was started with them, else an empty shop.
+ * @param begun Whether it was filled ahead.
  */
 export async function prepareDatabase(
-  ahead: Promise<Beginning | undefined>,
+  begun: Promise<boolean>,
   onProgress: (done: number, of: number) => void,
 ): Promise<void> {
+  if (await begun) return;
   if ((await database.house.count()) > 0) {
     await completeShop();
     return renewSummaries(onProgress);
@@ -29,7 +30,9 @@ export async function prepareDatabase(
   );
   // Whatever became of the house, work that is here is never put away to begin anew.
   if (counts.some((count) => count > 0)) throw new HouseMissingError();
-  await ((await ahead) ?? (await beginning()))();
+  await (
+    await beginning()
+  )();
 }
 
 /** What an address begins with that was never opened: the file of the demo scenario, where its server was started with it. */
@@ -43,21 +46,27 @@ declare global {
 }
 
 /**
- * Looks for what the database begins with while it is made, before anything is drawn: both take their time. Nothing where
- * this address may have a database, and where it did not come: then it is asked for again, and what is wrong is said.
+ * Fills an address that was never opened before anything is drawn, while the rest of the program is still on its way. False
+ * where this address may have a database, and where what it begins with did not come: then it is asked for again, and what is
+ * wrong is said.
  */
-export async function lookAhead(): Promise<Beginning | undefined> {
+export async function beginAhead(): Promise<boolean> {
   try {
     const there = indexedDB.databases();
     const opening = database.open();
     // Whoever needs it opens it again, and says what is wrong.
     opening.catch(() => undefined);
-    if ((await there).some(({ name }) => name === database.name)) return undefined;
+    if ((await there).some(({ name }) => name === database.name)) return false;
     const begin = await beginning(globalThis.firstData);
     await opening;
-    return begin;
+    return await database.transaction('rw', database.tables, async () => {
+      // Another tab may have begun meanwhile.
+      if ((await database.house.count()) > 0) return false;
+      await begin();
+      return true;
+    });
   } catch {
-    return undefined;
+    return false;
   }
 }
 
