@@ -47,7 +47,12 @@ async function openOrders(): Promise<Order[]> {
 const firstDue = (orders: readonly Order[]): Order[] =>
   orders
     .filter(({ deleted }) => !deleted)
-    .sort((a, b) => (a.due ?? '9').localeCompare(b.due ?? '9') || a.name.localeCompare(b.name));
+    .sort((a, b) => {
+      const [due, other] = [a.due ?? '9', b.due ?? '9'];
+      if (due !== other) return due < other ? -1 : 1;
+      // Asked last: the first comparison of names sets up the language, which a first visit would wait for.
+      return a.name.localeCompare(b.name);
+    });
 
 async function withUnits(orders: readonly Order[]): Promise<OrderUnits[]> {
   const names = await namesOf(orders);
