@@ -7,6 +7,7 @@ import type { Page } from '@playwright/test';
 import { firstVisits, median, opened } from './bench-visits.ts';
 import { forgetMemory, mostMemory } from './browser-memory.ts';
 import { answers, serve } from './built-server.ts';
+import { stolenWords } from './stolen.ts';
 
 /**
  * Speeds with years of units in a real browser: `npm run bench -- --units 20000`, or `--archive` with a file that
@@ -27,7 +28,7 @@ interface Row {
 const rows: Row[] = [];
 const say = (work: string, reachMs: number, ms: number) => {
   rows.push({ work, reachMs, ms });
-  console.log(`${ms.toFixed(0).padStart(8)} ms  of ${reachMs} ms  ${work}`);
+  console.log(`${ms.toFixed(0).padStart(8)} ms  of ${reachMs} ms  ${work}${stolenWords()}`);
 };
 
 async function timed(work: () => Promise<unknown>): Promise<number> {
