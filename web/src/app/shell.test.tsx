@@ -138,6 +138,15 @@ describe('the first opening', () => {
     expect(asked).toEqual([]);
   });
 
+  test('a shop that another tab has begun meanwhile stays as it is', async () => {
+    const before = await tablesHere();
+    expect(before.leads!.length).toBeGreaterThan(0);
+    jest.spyOn(indexedDB, 'databases').mockResolvedValue([]);
+    answer({ '/start.json': () => Response.json({ firstData: 'empty' }) });
+    expect(await beginAhead()).toBe(false);
+    expect(await tablesHere()).toEqual(before);
+  });
+
   test('a page where the demo data should be is no shop', async () => {
     await database.delete({ disableAutoOpen: false });
     answer({ '/start.json': startsWithDemo, '/demo.json': () => new Response('<!doctype html>') });

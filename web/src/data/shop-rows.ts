@@ -35,7 +35,7 @@ export async function rowsHere(): Promise<ShopRows> {
 
 /**
  * Puts rows into the tables of this database, within a transaction that has just emptied them: that tells whoever watches
- * them. By the platform itself: row by row through the library takes a first visit ten times as long.
+ * them. By the platform itself: the library looks at each row for those who watch, and a first visit would wait for it.
  */
 export function putRows({ tables }: ShopRows): void {
   const { idbtrans } = Dexie.currentTransaction;

@@ -30,9 +30,8 @@ export async function prepareDatabase(
   );
   // Whatever became of the house, work that is here is never put away to begin anew.
   if (counts.some((count) => count > 0)) throw new HouseMissingError();
-  await (
-    await beginning()
-  )();
+  const begin = await beginning();
+  await begin();
 }
 
 /** What an address begins with that was never opened: the file of the demo scenario, where its server was started with it. */
