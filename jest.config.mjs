@@ -28,7 +28,8 @@ const shared = {
 };
 
 export default {
-  // `npm run unit` has functions optimized later (`--interrupt-budget`): every test file makes them anew.
+  // `npm run unit` has functions optimized later (`--interrupt-budget`), for every test file makes them anew, and more room for what
+  // lives shortly (`--max-semi-space-size`).
   // Jest leaves a core idle by default; here there are two, and both work.
   maxWorkers: '100%',
   testTimeout: 300_000,

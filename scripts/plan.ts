@@ -1,12 +1,5 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { planAnswer } from '@gorvane/core/file/plan-answer.ts';
-import { planList } from '@gorvane/core/file/plan-list.ts';
-import { planTexts } from '@gorvane/core/file/plan-texts.ts';
-import { readPlanRequest } from '@gorvane/core/file/plan-request.ts';
-import { RequestError } from '@gorvane/core/file/request-error.ts';
-import { defaultHouse } from '@gorvane/core/house/default-house.ts';
-
 /** Plans one lead without a screen: a request as JSON in a file or on standard input, the plan as JSON on standard output. */
 const usage =
   'Usage: npm run -s plan -- FILE   (- reads standard input)   |   npm run -s plan -- --list   |   npm run -s plan -- --texts';
@@ -37,17 +30,38 @@ function textOf(file: string): string {
   }
 }
 
-function answer(file: string): unknown {
+// The planner is read when it is known what for: what is asked wrongly is told at once.
+async function list(): Promise<string> {
+  const { planList } = await import('@gorvane/core/file/plan-list.ts');
+  return json(planList());
+}
+
+async function texts(): Promise<string> {
+  const { planTexts } = await import('@gorvane/core/file/plan-texts.ts');
+  const { defaultHouse } = await import('@gorvane/core/house/default-house.ts');
+  return planTexts(defaultHouse('2000-01-01T00:00:00.000Z')).join('\n\n');
+}
+
+async function answer(request: string): Promise<string> {
+  const { planAnswer } = await import('@gorvane/core/file/plan-answer.ts');
+  const { readPlanRequest } = await import('@gorvane/core/file/plan-request.ts');
+  const { RequestError } = await import('@gorvane/core/file/request-error.ts');
   try {
-    return planAnswer(readPlanRequest(textOf(file)));
+    return json(planAnswer(readPlanRequest(request)));
   } catch (error) {
     if (error instanceof RequestError) return refuse(error.message);
     throw error;
   }
 }
 
+const json = (data: unknown) => JSON.stringify(data, null, 1);
+
+// Whoever reads may have seen enough.
+process.stdout.on('error', () => process.exit());
+
 const { values, positionals } = options();
 const [file] = positionals;
-if (!values.list && !values.texts && (file === undefined || positionals.length > 1)) refuse(usage);
-if (values.texts) console.log(planTexts(defaultHouse('2000-01-01T00:00:00.000Z')).join('\n\n'));
-else console.log(JSON.stringify(values.list ? planList() : answer(file!), null, 1));
+if (values.texts) console.log(await texts());
+else if (values.list) console.log(await list());
+else if (file === undefined || positionals.length > 1) refuse(usage);
+else console.log(await answer(textOf(file)));

@@ -3,6 +3,8 @@ import { configure } from '@testing-library/react';
 
 // However busy the machine is, what comes is waited for; what does not come still fails.
 configure({ asyncUtilTimeout: 120_000 });
+// What is waited for is looked for many times: the whole page would be written out each time that it is not there yet.
+process.env.DEBUG_PRINT_LIMIT ??= '0';
 window.scrollTo = () => undefined;
 
 Object.defineProperty(window, 'matchMedia', {
@@ -35,12 +37,14 @@ window.getComputedStyle = (element, pseudo) => {
   return (element as HTMLElement).hidden ? hidden : (element as HTMLElement).style;
 };
 
-// React names a field anew whenever it draws it; jsdom then looks for the other radio buttons of that name.
+// React takes the name from a field and gives it back whenever it draws it, so that a radio button leaves its group meanwhile;
+// jsdom looks for the group of every field, each time.
 const name = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'name')!;
 Object.defineProperty(HTMLInputElement.prototype, 'name', {
   ...name,
   set(this: HTMLInputElement, value: string) {
-    if (this.getAttribute('name') !== value) name.set!.call(this, value);
+    const isTaken = value === '' && this.type !== 'radio';
+    if (!isTaken && this.getAttribute('name') !== value) name.set!.call(this, value);
   },
 });
 
