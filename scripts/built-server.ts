@@ -24,7 +24,7 @@ export async function answers(address: string): Promise<void> {
     if (await isAnswered(address)) return;
     await new Promise((resolve) => setTimeout(resolve, 200));
   }
-  throw new Error(`No server answers at ${address}. Run npm run build first.`);
+  throw new Error(`No server answers at ${address} after a minute. It needs a build: npm run build.`);
 }
 
 async function isAnswered(address: string): Promise<boolean> {

@@ -43,8 +43,8 @@ const name = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'name')
 Object.defineProperty(HTMLInputElement.prototype, 'name', {
   ...name,
   set(this: HTMLInputElement, value: string) {
-    const isTaken = value === '' && this.type !== 'radio';
-    if (!isTaken && this.getAttribute('name') !== value) name.set!.call(this, value);
+    const isLent = value === '' && this.type !== 'radio';
+    if (!isLent && this.getAttribute('name') !== value) name.set!.call(this, value);
   },
 });
 
