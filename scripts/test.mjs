@@ -47,7 +47,7 @@ async function readAndBuild() {
 console.log('Type check, lint and build run beside the unit tests...');
 await Promise.all([
   readAndBuild(),
-  check('unit tests', ['unit', '--', '--json', `--outputFile=${reports}/unit.json`]),
+  check('unit tests', ['unit:whole', '--', '--json', `--outputFile=${reports}/unit.json`]),
 ]);
 console.log('\nBrowser tests run...');
 await check('browser tests', ['browser'], {

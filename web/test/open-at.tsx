@@ -24,7 +24,7 @@ export const receiver = demo.leads.find(({ name }) => name === 'Receiver patch l
 /** The store of the page opened last: what it still has to save belongs to the test before. */
 let lastStore: ReturnType<typeof createStore> | undefined;
 
-async function settled(): Promise<void> {
+export async function settled(): Promise<void> {
   cleanup();
   const isUnsaved = () =>
     Object.values(lastStore?.getState().draft.records ?? {}).some(

@@ -2,6 +2,7 @@ import type { Network } from '@gorvane/core/line/network.ts';
 import { readTouchstone } from '@gorvane/core/file/touchstone.ts';
 import { checksum } from '@gorvane/core/record/checksum.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
+import type { Blob } from './database.ts';
 import { database } from './database.ts';
 
 /** A file that was read in, kept by its checksum so that an address can name it. */
@@ -20,6 +21,20 @@ export async function keepTouchstone(file: File): Promise<KeptFile> {
   return { name: file.name, hash, network };
 }
 
+/** What was read of kept files; what lies under a checksum never changes. */
+const networks = new Map<string, Network>();
+const mostNetworks = 40;
+
+/** The same file is the same object: what is worked out from it is not worked out again whenever another is kept. */
+function networkOf({ hash, bytes }: Blob, name: string): Network {
+  const known = networks.get(hash);
+  if (known) return known;
+  const network = readTouchstone(new TextDecoder().decode(bytes), name);
+  if (networks.size >= mostNetworks) networks.delete(networks.keys().next().value!);
+  networks.set(hash, network);
+  return network;
+}
+
 /** The kept files of these names and hashes; those that are not here are left out. `undefined` while they are read. */
 export function useKeptFiles(
   wanted: readonly { readonly name: string; readonly hash: string }[],
@@ -32,8 +47,7 @@ export function useKeptFiles(
       files.flatMap(({ name, hash }, n) => {
         const blob = blobs[n];
         if (!blob) return [];
-        const network = readTouchstone(new TextDecoder().decode(blob.bytes), name);
-        return [[hash, { name, hash, network }] as const];
+        return [[hash, { name, hash, network: networkOf(blob, name) }] as const];
       }),
     );
   }, [key]);

@@ -3,6 +3,7 @@ import type { Reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { useElementSize } from '@mantine/hooks';
+import { useMemo } from 'react';
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
 import { niceTicks } from '../controls/nice-ticks.ts';
 import './drawing.css';
@@ -23,6 +24,8 @@ const right = 20;
 const chartHeight = 230;
 const runHeight = 86;
 const run = 36;
+/** Parts of a curve of which the lowest and the highest point are drawn: two pixels each. */
+const buckets = 380;
 
 const tick = { fill: 'var(--soft)', fontSize: 13 };
 
@@ -34,12 +37,13 @@ export function ReflectionDrawing({ trace, findings, length, reference, ends }: 
   const to = 1.14 * length;
   const x = (metres: number) => left + ((metres - from) / (to - from)) * (width - left - right);
   const [low, high] = [0, 2.5 * reference];
+  const points = useMemo(() => pointsOf(trace, from, to), [trace, from, to]);
   return (
     <div ref={ref} className="measured">
       <LineChart
         width={width}
         height={chartHeight}
-        data={pointsOf(trace, from, to)}
+        data={points}
         margin={{ top: 12, right, bottom: 4, left: 0 }}
         title="Impedance against distance"
         desc="Arrow keys read it point by point; the places below are numbered as in the table."
@@ -129,7 +133,7 @@ export function ReflectionDrawing({ trace, findings, length, reference, ends }: 
 
 /** What is drawn of a trace between two places, metres. */
 function pointsOf({ distances, apparent, local }: Reflectogram, from: number, to: number) {
-  const places = new Set([...decimated(apparent, 600), ...decimated(local, 600)]);
+  const places = new Set([...decimated(apparent, buckets), ...decimated(local, buckets)]);
   return [...places]
     .sort((a, b) => a - b)
     .filter((n) => distances[n]! >= from && distances[n]! <= to)

@@ -2,7 +2,7 @@ import { readTraceCsv } from '@gorvane/core/file/csv-trace.ts';
 import type { Network } from '@gorvane/core/line/network.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import type { FrozenPlan } from '@gorvane/core/plan/frozen-plan.ts';
-import type { Readings } from '@gorvane/core/reading/reading.ts';
+import type { Device, Readings } from '@gorvane/core/reading/reading.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import {
   reflectionFindings,
@@ -11,9 +11,10 @@ import {
 } from '@gorvane/core/prove/reflection-findings.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
 import { useEffect, useMemo } from 'react';
+import { useSame } from '../../../draft/use-same.ts';
 import { useKeptText } from '../../../data/touchstone-files.ts';
 import { traceKnown } from './file-drop.tsx';
-import MeasuredCurves from './measured-curves.tsx';
+import { MeasuredCurves } from './measured-curves.tsx';
 import { ReflectionChart } from './reflection-chart.tsx';
 
 interface SweptReflectionsProps {
@@ -37,44 +38,31 @@ export default function SweptReflections({
   sweeps,
   onFound,
 }: SweptReflectionsProps) {
-  return takes.map((take) => {
-    const network = take.sweep && sweeps.get(take.sweep.hash);
-    return (
-      <div key={`${take.instrument} ${take.sweep?.hash ?? take.trace?.hash}`}>
-        {take.sweep && !network && (
-          <p className="out">■ The file of the sweep of {take.instrument} is not in this database.</p>
-        )}
-        {network && (
-          <>
-            <MeasuredCurves
-              frozen={frozen}
-              line={line}
-              network={network}
-              device={take.device}
-              name={take.instrument}
-            />
-            <FromSweep
-              plan={plan}
-              line={line}
-              network={network}
-              hash={take.sweep!.hash}
-              name={take.instrument}
-              onFound={onFound}
-            />
-          </>
-        )}
-        {take.trace && (
-          <FromTrace
-            plan={plan}
-            line={line}
-            hash={take.trace.hash}
-            name={`${take.instrument}, over time`}
-            onFound={onFound}
-          />
-        )}
-      </div>
-    );
-  });
+  return takes.map((take) => (
+    <div key={`${take.instrument} ${take.sweep?.hash ?? take.trace?.hash}`}>
+      {take.sweep && (
+        <FromSweep
+          frozen={frozen}
+          plan={plan}
+          line={line}
+          network={sweeps.get(take.sweep.hash)}
+          device={take.device}
+          hash={take.sweep.hash}
+          name={take.instrument}
+          onFound={onFound}
+        />
+      )}
+      {take.trace && (
+        <FromTrace
+          plan={plan}
+          line={line}
+          hash={take.trace.hash}
+          name={`${take.instrument}, over time`}
+          onFound={onFound}
+        />
+      )}
+    </div>
+  ));
 }
 
 interface FromProps {
@@ -92,7 +80,38 @@ function useFound(hash: string, onFound: OnFound, findings: readonly ReflectionF
   }, [hash, onFound, findings]);
 }
 
-function FromSweep({ plan, line, network, hash, name, onFound }: FromProps & { readonly network: Network }) {
+interface FromSweepProps extends FromProps {
+  readonly frozen: FrozenPlan;
+  readonly network: Network | undefined;
+  readonly device: Device | undefined;
+}
+
+function FromSweep({ frozen, network, device, ...props }: FromSweepProps) {
+  const sameDevice = useSame(device);
+  if (!network)
+    return <p className="out">■ The file of the sweep of {props.name} is not in this database.</p>;
+  return (
+    <>
+      <MeasuredCurves
+        frozen={frozen}
+        line={props.line}
+        network={network}
+        device={sameDevice}
+        name={props.name}
+      />
+      <ReflectionOfSweep network={network} {...props} />
+    </>
+  );
+}
+
+function ReflectionOfSweep({
+  plan,
+  line,
+  network,
+  hash,
+  name,
+  onFound,
+}: FromProps & { readonly network: Network }) {
   const result = useMemo(() => {
     try {
       const trace = reflectogramOf(line, network);
