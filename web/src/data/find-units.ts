@@ -32,8 +32,7 @@ export async function findUnits(
   { facets, text = '' }: UnitQuery,
   { most, oldestFirst = false }: Wanted,
 ): Promise<FoundUnits> {
-  const words = await hitsOfWords(text);
-  const lists = await Promise.all(facets.map(listsOfFacet));
+  const [words, lists] = await Promise.all([hitsOfWords(text), Promise.all(facets.map(listsOfFacet))]);
   const asked = [...words, ...lists];
   const all = asked.length > 0 ? asked : [inAnyList(await listsOfBeginning(facet('state', '')))];
   const pages = [...new Set(all[0]!.keys())].sort((a, b) => (oldestFirst ? a - b : b - a));

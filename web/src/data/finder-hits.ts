@@ -3,7 +3,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { SummaryRow } from './database.ts';
 import { database } from './database.ts';
 import { findUnits } from './find-units.ts';
-import { leadNames, present } from './live.ts';
+import { leadNames, present, useLeadNames } from './live.ts';
 
 /** Leads and units that a typed text may mean, and which text that is. */
 export interface FinderHits {
@@ -15,21 +15,24 @@ export interface FinderHits {
 /** The parts of a text that must all be there. */
 export const partsOf = (text: string): string[] => text.toLowerCase().split(/\s+/).filter(Boolean);
 
-async function leadHits(text: string, most: number): Promise<Lead[]> {
+async function leadHits(text: string, most: number, names: ReadonlyMap<string, string>): Promise<Lead[]> {
   const parts = partsOf(text);
   const isHit = (name: string) => parts.every((part) => name.toLowerCase().includes(part));
-  const ids = [...(await leadNames())].filter(([, name]) => isHit(name)).map(([id]) => id);
+  const ids = [...names].filter(([, name]) => isHit(name)).map(([id]) => id);
   // Some of them may be deleted, which their names do not say.
   const leads = await database.leads.bulkGet(ids.slice(0, 4 * most));
   return present(leads.filter((lead) => lead !== undefined)).slice(0, most);
 }
 
 /** What a text may mean, at most so many of each; while a new text is looked for, the hits of the one before. */
-export const useFinderHits = (text: string, most: number): FinderHits | undefined =>
-  useLiveQuery(async () => {
+export function useFinderHits(text: string, most: number): FinderHits | undefined {
+  // Read once, while nothing is typed yet: not at every letter.
+  const names = useLeadNames();
+  return useLiveQuery(async () => {
     const [leads, { units }] = await Promise.all([
-      leadHits(text, most),
+      leadHits(text, most, names ?? (await leadNames())),
       findUnits({ facets: [], text }, { most }),
     ]);
     return { text, leads, units };
-  }, [text, most]);
+  }, [text, most, names]);
+}

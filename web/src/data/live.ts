@@ -44,9 +44,11 @@ export function useLeads(): Lead[] | undefined {
 
 /** The names of all leads by their ids, without reading the leads. */
 export async function leadNames(): Promise<ReadonlyMap<string, string>> {
-  const byName = database.leads.orderBy('name');
-  const [names, ids] = await Promise.all([byName.keys(), byName.primaryKeys()]);
-  return new Map(ids.map((id, n) => [id, String(names[n])]));
+  const names = new Map<string, string>();
+  await database.leads
+    .orderBy('name')
+    .eachKey((name, { primaryKey }) => names.set(String(primaryKey), String(name)));
+  return names;
 }
 
 export const useLeadCount = (): number | undefined => useLiveQuery(() => database.leads.count());

@@ -9,10 +9,13 @@ import { inAnyList, listsOfBeginning } from './postings.ts';
 export const hitsOfWords = (text: string): Promise<Lists[]> => Promise.all(wordsOf(text).map(wordHits));
 
 async function wordHits(word: string): Promise<Lists> {
-  const byWord = await listsOfBeginning(facet('word', word));
-  const byDay = /^\d/.test(word) ? await listsOfBeginning(facet('day', word)) : [];
-  const rows = [...(await rowsOfSerial(word)), ...(await rowsOfId(word))];
-  return inAnyList([...byWord, ...byDay, ...inPages(rows)]);
+  const [byWord, byDay, bySerial, byId] = await Promise.all([
+    listsOfBeginning(facet('word', word)),
+    /^\d/.test(word) ? listsOfBeginning(facet('day', word)) : [],
+    rowsOfSerial(word),
+    rowsOfId(word),
+  ]);
+  return inAnyList([...byWord, ...byDay, ...inPages([...bySerial, ...byId])]);
 }
 
 /** A word without a figure is the beginning of a series, which is a word of the index. */

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import type { BenchOrders } from '../../data/open-orders.ts';
 import { useOtherOrders } from '../../data/open-orders.ts';
 import { OrderBlock } from './order-block.tsx';
@@ -7,11 +7,13 @@ import { OrderBlock } from './order-block.tsx';
 /** Orders in which something is still to be made; the others on demand. */
 export function Orders({ open, others }: BenchOrders) {
   const [asked, setAsked] = useState(0);
+  // What the screen has room for stands at once; the orders below it follow.
+  const drawn = useDeferredValue(open, open.slice(0, ordersInSight));
   return (
     <section aria-labelledby="orders">
       <h2 id="orders">Orders</h2>
       {open.length + others === 0 && <p className="soft">No orders. A new lead makes one, with its units.</p>}
-      {open.map((each) => (
+      {drawn.map((each) => (
         <OrderBlock key={each.order.id} {...each} />
       ))}
       {asked > 0 && <OtherOrders open={open.map(({ order }) => order.id)} most={asked} />}
@@ -26,6 +28,7 @@ export function Orders({ open, others }: BenchOrders) {
   );
 }
 
+const ordersInSight = 8;
 const ordersAtOnce = 20;
 
 interface OtherOrdersProps {

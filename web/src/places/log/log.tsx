@@ -12,13 +12,15 @@ import { leadWords, useCounts, useFoundUnits, useLeadNames } from '../../data/li
 import { useTimes } from '../../controls/writing.ts';
 import './log.css';
 
-type LeadNames = ReadonlyMap<string, string>;
+/** Undefined until they have been read. */
+type LeadNames = ReadonlyMap<string, string> | undefined;
 
 const unitsAtOnce = 50;
 
 /** Every unit that was started, newest first, found by what is typed and by what it is. */
 export function Log() {
-  const names = useLeadNames();
+  // Hundreds of leads to choose from come after the units, which do not wait for them.
+  const names = useDeferredValue(useLeadNames());
   const [search, setSearch] = useSearchParams();
   const [text, setText] = useState(search.get('text') ?? '');
   const [most, setMost] = useState(unitsAtOnce);
@@ -40,7 +42,7 @@ export function Log() {
       { replace: true },
     );
   };
-  if (!started || !found || !names) return null;
+  if (!started || !found) return null;
   return (
     <>
       <div className="page-head">
@@ -135,7 +137,10 @@ interface FilterProps {
 
 function Filter({ filter: { kind, label, open }, value, names, onChoose }: FilterProps) {
   const counts = useCounts(kind) ?? new Map<string, number>();
-  const there = [...counts.keys()].filter((each) => kind !== 'state' || each !== unitStates[0]);
+  const isRead = kind !== 'lead' || names !== undefined;
+  const there = [...(isRead ? counts.keys() : [])].filter(
+    (each) => kind !== 'state' || each !== unitStates[0],
+  );
   const named = there
     .map((each) => ({ value: each, label: valueWords(kind, each, names) }))
     .sort((a, b) => a.label.localeCompare(b.label));
@@ -155,7 +160,7 @@ function Filter({ filter: { kind, label, open }, value, names, onChoose }: Filte
 }
 
 function valueWords(kind: FacetKind, value: string, names: LeadNames): string {
-  if (kind === 'lead') return leadWords(names, value);
+  if (kind === 'lead') return names ? leadWords(names, value) : '';
   if (kind === 'pass') return value === 'first' ? 'good at the first pass' : 'not at the first pass';
   if (kind === 'verdict') return value === 'none' ? 'not proved' : `proved ${value}`;
   return value;
@@ -178,7 +183,7 @@ function Found({ units, names }: FoundProps) {
               {serial}
             </Link>
           </th>
-          <td>{lead || leadWords(names, leadId)}</td>
+          <td>{lead || (names && leadWords(names, leadId))}</td>
           <td className="no-wrap">{last && `${timeOf(last.at)}, ${last.by}`}</td>
           <td>{state === 'finished' ? state : stands}</td>
           <td>
