@@ -3,7 +3,6 @@ import type { Reflectogram } from '@gorvane/core/line/reflectogram.ts';
 import type { ReflectionFinding } from '@gorvane/core/prove/reflection-findings.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { useElementSize } from '@mantine/hooks';
-import { useMemo } from 'react';
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
 import { niceTicks } from '../controls/nice-ticks.ts';
 import './drawing.css';
@@ -37,13 +36,12 @@ export function ReflectionDrawing({ trace, findings, length, reference, ends }: 
   const to = 1.14 * length;
   const x = (metres: number) => left + ((metres - from) / (to - from)) * (width - left - right);
   const [low, high] = [0, 2.5 * reference];
-  const points = useMemo(() => pointsOf(trace, from, to), [trace, from, to]);
   return (
     <div ref={ref} className="measured">
       <LineChart
         width={width}
         height={chartHeight}
-        data={points}
+        data={pointsOf(trace, from, to)}
         margin={{ top: 12, right, bottom: 4, left: 0 }}
         title="Impedance against distance"
         desc="Arrow keys read it point by point; the places below are numbered as in the table."

@@ -9,7 +9,7 @@ import { judgeSweep } from '@gorvane/core/prove/sweep-judge.ts';
 import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
-import { memo, useMemo } from 'react';
+import { useMemo } from 'react';
 import { CurveChart } from '../../../controls/curve-chart.tsx';
 import { VerdictMark } from '../../../controls/verdict.tsx';
 
@@ -26,17 +26,8 @@ interface MeasuredCurvesProps {
   readonly name: string;
 }
 
-/**
- * One sweep over its prediction: loss and match with their limits, the worst point named, the margin along the band. Drawn
- * anew for another sweep only, and not with each reading that comes in beside it.
- */
-export const MeasuredCurves = memo(function MeasuredCurves({
-  frozen,
-  line,
-  network,
-  device,
-  name,
-}: MeasuredCurvesProps) {
+/** One sweep over its prediction: loss and match with their limits, the worst point named, the margin along the band. */
+export function MeasuredCurves({ frozen, line, network, device, name }: MeasuredCurvesProps) {
   const { frequencies } = frozen.lead.requirement;
   const judged = useMemo(
     () => judgeSweep(line, frequencies, network, frozen.house, device),
@@ -84,7 +75,7 @@ export const MeasuredCurves = memo(function MeasuredCurves({
       <Margins loss={loss} returnLoss={returnLoss} marks={marks} />
     </section>
   );
-});
+}
 
 function causesOf({ cable }: SweepLine, { frequencies, measured, predicted }: JudgedCurve): SweepCause[] {
   return sweepCauses(frequencies, measured, predicted, lineFigures(cable).velocityFactor);

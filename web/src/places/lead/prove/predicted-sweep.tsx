@@ -7,7 +7,7 @@ import { leadCascade } from '@gorvane/core/line/lead-cascade.ts';
 import type { ShownPlan } from '@gorvane/core/plan/shown-plan.ts';
 import { formatFrequency } from '@gorvane/core/quantity/frequency.ts';
 import { Button } from '@mantine/core';
-import { memo, useMemo } from 'react';
+import { useMemo } from 'react';
 import { CurveChart } from '../../../controls/curve-chart.tsx';
 import { saveFile } from '../../../controls/save-file.ts';
 
@@ -19,7 +19,7 @@ const writeHertz = (hertz: number) => formatFrequency(Number(hertz.toPrecision(4
 const oneLabel = 10;
 
 /** What a sweep of this lead should show, to hold a reading against: loss and match to twice its highest frequency. */
-export const PredictedSweep = memo(function PredictedSweep({
+export function PredictedSweep({
   plan,
   line,
 }: {
@@ -85,4 +85,4 @@ export const PredictedSweep = memo(function PredictedSweep({
       </Button>
     </section>
   );
-});
+}

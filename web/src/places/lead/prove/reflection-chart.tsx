@@ -6,7 +6,6 @@ import type { SweepLine } from '@gorvane/core/prove/sweep-line.ts';
 import { decibelsOf, formatDecibels } from '@gorvane/core/quantity/decibel.ts';
 import { formatMetres } from '@gorvane/core/quantity/length.ts';
 import { ReflectionDrawing } from '../../../drawing/reflection-drawing.tsx';
-import { memo } from 'react';
 import { causeWords, eventWords, placeWords } from './reflection-words.ts';
 
 interface ReflectionChartProps {
@@ -19,18 +18,8 @@ interface ReflectionChartProps {
   readonly assumed?: readonly string[];
 }
 
-/**
- * Impedance against distance, and below it the run to the same scale with every event pinned on it. Drawn anew for another
- * trace only, and not with each reading that comes in beside it.
- */
-export const ReflectionChart = memo(function ReflectionChart({
-  plan,
-  line,
-  trace,
-  findings,
-  name,
-  assumed = [],
-}: ReflectionChartProps) {
+/** Impedance against distance, and below it the run to the same scale with every event pinned on it. */
+export function ReflectionChart({ plan, line, trace, findings, name, assumed = [] }: ReflectionChartProps) {
   const leftOver = -decibelsOf(Math.max(1e-6, trace.unexplained));
   const unexpected = findings.filter(({ expected }) => !expected);
   return (
@@ -86,4 +75,4 @@ export const ReflectionChart = memo(function ReflectionChart({
       </p>
     </section>
   );
-});
+}
