@@ -27,11 +27,13 @@ const mostNetworks = 40;
 
 /** The same file is the same object: what is worked out from it is not worked out again whenever another is kept. */
 function networkOf({ hash, bytes }: Blob, name: string): Network {
-  const known = networks.get(hash);
+  // The ports of a sweep are said by the ending of its name.
+  const key = `${hash} ${name}`;
+  const known = networks.get(key);
   if (known) return known;
   const network = readTouchstone(new TextDecoder().decode(bytes), name);
   if (networks.size >= mostNetworks) networks.delete(networks.keys().next().value!);
-  networks.set(hash, network);
+  networks.set(key, network);
   return network;
 }
 
