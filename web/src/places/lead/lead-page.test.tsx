@@ -3,6 +3,7 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { userEvent } from '@testing-library/user-event';
 import { demo, fill, openAt, receiver, unitOf, write } from '../../../test/open-at.tsx';
 import { database } from '../../data/database.ts';
+import { keepText } from '../../data/touchstone-files.ts';
 import { eventsOfUnit } from '../../data/unit-records.ts';
 import { recordHappenings } from '../../data/units.ts';
 
@@ -294,6 +295,33 @@ describe('Prove', () => {
       true,
     );
     expect(screen.getByText(/can be recorded when both ends are joined/)).toBeTruthy();
+  });
+
+  test('a sweep whose file is gone is said to be; one that is only on its way is not', async () => {
+    const text =
+      '# MHz S RI R 50\n1 0 0 0.99 0 0.99 0 0 0\n2 0 0 0.98 0 0.98 0 0 0\n3 0 0 0.97 0 0.97 0 0 0\n';
+    const take = (instrument: string, hash: string) => ({
+      by: 'Kit',
+      instrument,
+      celsius: 20,
+      pairs: [],
+      sweep: { name: 'a.s2p', hash },
+    });
+    const lay = (at: number, ...takes: readonly object[]) =>
+      database.kept.put({ key: `takes/${third.id}`, text: JSON.stringify(takes), at });
+    const gone = take('other', 'gone');
+    await lay(1, gone);
+    at('prove', 'OS-0003');
+    expect(await shown('■ The file of the sweep of other is not in this database.')).toBeTruthy();
+    const said = new Set<string>();
+    const observer = new MutationObserver(() =>
+      document.querySelectorAll('p.out').forEach(({ textContent }) => said.add(textContent!)),
+    );
+    observer.observe(document.body, { childList: true, subtree: true, characterData: true });
+    await lay(2, gone, take('analyser', await keepText(text)));
+    expect(await shown('Sweep, analyser')).toBeTruthy();
+    observer.disconnect();
+    expect([...said].filter((each) => each.includes('not in this database'))).toHaveLength(1);
   });
 
   test('a recorded proof is shown as recorded, and can be taken again', async () => {

@@ -88,8 +88,7 @@ interface FromSweepProps extends FromProps {
 
 function FromSweep({ frozen, network, device, ...props }: FromSweepProps) {
   const sameDevice = useSame(device);
-  if (!network)
-    return <p className="out">■ The file of the sweep of {props.name} is not in this database.</p>;
+  if (!network) return <NotRead hash={props.hash} name={props.name} />;
   return (
     <>
       <MeasuredCurves
@@ -102,6 +101,12 @@ function FromSweep({ frozen, network, device, ...props }: FromSweepProps) {
       <ReflectionOfSweep network={network} {...props} />
     </>
   );
+}
+
+/** A sweep that is not read: it is on its way, or its file is not here. */
+function NotRead({ hash, name }: Pick<FromProps, 'hash' | 'name'>) {
+  if (useKeptText(hash) !== null) return null;
+  return <p className="out">■ The file of the sweep of {name} is not in this database.</p>;
 }
 
 function ReflectionOfSweep({
