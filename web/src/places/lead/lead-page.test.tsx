@@ -38,6 +38,12 @@ describe('a lead', () => {
     await waitFor(() => expect(router.state.location.search).toContain(unitOf('OS-0003').id));
   });
 
+  test('an address that names no stage opens the first, marked as the one that is open', async () => {
+    at('solder');
+    expect(await screen.findByRole('button', { name: /^Choose/, current: 'page' })).toBeTruthy();
+    expect(await screen.findByLabelText('Name of the lead')).toBeTruthy();
+  });
+
   test('undo is named by what was changed and takes it back', async () => {
     at('cut');
     await choose('Spare for re-terminations, each end', '3');

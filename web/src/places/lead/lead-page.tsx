@@ -162,8 +162,9 @@ function PlannedLead({
   ...props
 }: Omit<StageProps, 'view' | 'onPlaces'> & { readonly problem: PlanProblem | undefined }) {
   const { lead, plan } = props;
-  const { stage = 'choose' } = useParams();
-  const named = stageSlugs.find(({ slug }) => slug === stage)?.stage;
+  const { stage: asked } = useParams();
+  // An address that names no stage opens the first, and shows that it does.
+  const { slug: stage, stage: named } = stageSlugs.find(({ slug }) => slug === asked) ?? stageSlugs[0]!;
   usePageTitle(lead.record.name, named);
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
@@ -175,7 +176,7 @@ function PlannedLead({
     (next: PlacesOnRun) => setPlaces((now) => (JSON.stringify(now) === JSON.stringify(next) ? now : next)),
     [],
   );
-  const Panel = panels[stage as keyof typeof panels] ?? ChooseStage;
+  const Panel = panels[stage];
   const rawCount = Object.values(useDraftState((draft) => draft.raw)).filter(
     ({ error }) => error !== '',
   ).length;
