@@ -2,7 +2,7 @@ import { createWriteStream } from 'node:fs';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { parseArgs } from 'node:util';
-import { asStored } from '@gorvane/core/file/archive.ts';
+import { asStored } from '@gorvane/core/unit/as-stored.ts';
 import { headNames } from '@gorvane/core/file/archive-tables.ts';
 import { ArchiveWriter } from '@gorvane/core/file/archive-writer.ts';
 import { ZipFile } from '@gorvane/core/file/archive-zip.ts';

@@ -15,7 +15,21 @@ export class ArchivePlans {
   constructor(private readonly from: number) {}
 
   add(hash: string, bytes: Uint8Array): void {
-    this.packed.set(hash, deflateSync(bytes, { level: 1 }));
+    this.addPacked(hash, deflateSync(bytes, { level: 1 }));
+  }
+
+  /** The same of one that is raw deflate already. */
+  addPacked(hash: string, packed: Uint8Array): void {
+    this.packed.set(hash, packed);
+  }
+
+  has(hash: string): boolean {
+    return this.packed.has(hash);
+  }
+
+  /** The same as raw deflate. @throws TypeError where the archive has none of this name. */
+  packedOf(hash: string): Uint8Array {
+    return this.packed.get(hash)!;
   }
 
   /** The very form in which a plan stands in the file. */

@@ -1,18 +1,10 @@
-import { describe, expect, test } from '@jest/globals';
-import { strToU8 } from 'fflate';
+import { expect, test } from '@jest/globals';
 import { checksum } from '../record/checksum.ts';
 import { seededRandom } from '../quantity/random.ts';
-import { archiveFile } from '../testing/old-archive.ts';
-import type { ArchivePart } from './archive-part.ts';
-import type { Archive } from './archive-tables.ts';
 import { headNames } from './archive-tables.ts';
 import { ArchiveWriter } from './archive-writer.ts';
-import type { LookAtRecords } from './archive-zip.ts';
 import { openArchive, ZipFile } from './archive-zip.ts';
-import { readArchive, writeArchive } from './archive.ts';
 import { BlockReader } from './block-reader.ts';
-import { ArchiveCheck } from './check-archive.ts';
-import { chainsOf, eventsOfFile } from './unit-chains.ts';
 
 const megabyte = 1024 * 1024;
 
@@ -57,56 +49,13 @@ test('a file is read from front to back, each part of it about once, however its
     },
   });
   const { parts } = await openArchive(watched);
+  const none = () => Promise.reject(new Error('There are no units in it.'));
   const found = new Set<string>();
-  for await (const { archive } of parts()) for (const hash of Object.keys(archive.blobs)) found.add(hash);
+  for await (const { archive } of parts({ plan: none, units: none }))
+    for (const hash of Object.keys(archive.blobs)) found.add(hash);
   expect(found).toEqual(new Set(files.map(checksum)));
   expect(file.size).toBeGreaterThan(12 * megabyte);
   expect(read).toBeLessThan(2 * file.size);
-});
-
-describe('record chains looked at beside the reading', () => {
-  const written = readArchive(archiveFile('version-10'));
-  const changed: Archive = {
-    ...written,
-    events: written.events.map((event, n) => (n === 3 ? { ...event, by: 'somebody else' } : event)),
-  };
-  const partsOf = async (archive: Archive, look?: LookAtRecords): Promise<ArchivePart[]> => {
-    const { parts } = await openArchive(
-      new Blob([writeArchive(archive, '2026-11-24T07:00:00.000Z').slice()]),
-    );
-    const found: ArchivePart[] = [];
-    for await (const part of parts(look)) found.push(part);
-    return found;
-  };
-  const nothing = new Set<string>();
-  const findingsOf = (parts: readonly ArchivePart[]) => {
-    const check = new ArchiveCheck({ unitIds: nothing, cardIds: nothing, cableIds: nothing });
-    return parts.flatMap(({ archive, chains }) => check.findings(archive, chains));
-  };
-  const look: LookAtRecords = async (name, bytes) => ({
-    chains: chainsOf(eventsOfFile(name, bytes)),
-    packed: new Map(),
-  });
-
-  test('say of a changed entry what whoever reads says by itself', async () => {
-    const beside = await partsOf(changed, look);
-    expect(beside.flatMap(({ chains }) => [...(chains?.keys() ?? [])])).toEqual([changed.events[3]!.unitId]);
-    expect(findingsOf(beside)).toEqual(findingsOf(await partsOf(changed)));
-    expect(findingsOf(beside)[0]).toMatchObject({ table: 'units', id: changed.events[3]!.unitId });
-    expect(findingsOf(await partsOf(written, look))).toEqual([]);
-  });
-
-  test('are asked of files of units only; where nobody could look, whoever reads does', async () => {
-    const asked: string[] = [];
-    const parts = await partsOf(changed, async (name) => void asked.push(name));
-    expect(asked).toEqual(['units/000001.json']);
-    expect(findingsOf(parts)).toEqual(findingsOf(await partsOf(changed)));
-  });
-
-  test('an entry that cannot be read leaves the whole file to whoever reads it', () => {
-    const file = strToU8(JSON.stringify({ units: [], events: [...written.events, { unitId: 'none' }] }));
-    expect(() => eventsOfFile('units/000001.json', file)).toThrow(/units\/000001.json, at events\.\d+\.id/);
-  });
 });
 
 test('what is kept of a block is no more than what was asked for', async () => {

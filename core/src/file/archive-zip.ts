@@ -6,48 +6,49 @@ import {
   ZipReader,
   ZipWriter,
 } from '@zip.js/zip.js/lib/zip-core-native.js';
+import { deflateSync } from 'fflate';
 import { notAZip } from './archive.ts';
 import { ArchiveError } from './archive-error.ts';
 import { checkFile, manifestName, readManifest, writeManifest } from './archive-manifest.ts';
 import { BlockReader } from './block-reader.ts';
-import type { ArchivePart } from './archive-part.ts';
-import { archiveReader } from './archive-reader.ts';
+import type { ArchivePart, ArchiveReader, UnitsReading } from './archive-part.ts';
+import { archiveReader, isInParts, planNamed, planPart } from './archive-reader.ts';
 import type { PutFile } from './archive-writer.ts';
-import type { Looked } from './unit-chains.ts';
-import { unitsFolder } from './units-file.ts';
+import { recordsVersion } from './migrations/migrations.ts';
+import { plansFolder, unitsFolder } from './units-file.ts';
 import { SizeGuard, UnpackError } from './unpack.ts';
 
 // It runs in a worker already.
 configure({ useWebWorkers: false });
 
-/** Looks at the records of a file of units. */
-export type LookAtRecords = (name: string, bytes: Uint8Array) => Promise<Looked | undefined>;
-
 /** An archive of any size, read file by file: never more of it in memory than some files and the plans. */
 export interface OpenedArchive {
   /** How many files it has. */
   readonly count: number;
+  /** The version of its records. */
+  readonly from: number;
   /**
    * Its parts in order, from the beginning.
-   * @param look Looks at the records of a file beside the reading of it; undefined where it could not.
+   * @param units Reads what it has of units, while other files are read.
    * @throws ArchiveError where a file is not the one that was written.
    */
-  readonly parts: (look?: LookAtRecords) => AsyncGenerator<ArchivePart>;
+  readonly parts: (units: UnitsReading) => AsyncGenerator<ArchivePart>;
   /** The same of a file that was read once before: its checksums are not looked at again. */
   readonly partsAgain: () => AsyncGenerator<ArchivePart>;
 }
 
-/** So many files are read before the first of them is taken: whoever looks at records always has some. */
-const filesAhead = 3;
+/** So many files are read before the first of them is taken: whoever reads units always has some. */
+const filesAhead = 6;
+
+/** What fails is told to whoever comes to it, if anybody does. */
+function told<Answer>(asked: Promise<Answer>): Promise<Answer> {
+  asked.catch(() => undefined);
+  return asked;
+}
 
 /** What a source gives, asked for some steps before it is wanted. */
 async function* ahead<Item>(source: AsyncGenerator<Item>, steps: number): AsyncGenerator<Item> {
-  const next = () => {
-    const asked = source.next();
-    // Told to whoever comes to it, if anybody does.
-    asked.catch(() => undefined);
-    return asked;
-  };
+  const next = () => told(source.next());
   const waiting = Array.from({ length: steps }, next);
   for (;;) {
     const { value, done } = await waiting.shift()!;
@@ -64,24 +65,57 @@ export async function openArchive(file: Blob): Promise<OpenedArchive> {
   const byName = new Map(entries.map((entry) => [entry.filename, entry]));
   const manifest = byName.get(manifestName);
   const listing = readManifest(manifest && (await bytesOf(manifest)), [...byName.keys()]);
-  async function* files(names: readonly string[], isChecked: boolean, look?: LookAtRecords) {
-    for (const name of names) {
-      const bytes = await bytesOf(byName.get(name)!);
-      const looked = name.startsWith(unitsFolder) ? look?.(name, bytes) : undefined;
-      if (!isChecked) checkFile(listing, name, await sha256(bytes));
-      yield { name, bytes, looked };
+  async function* files() {
+    for (const name of asTheyLie(archiveReader(listing).order, byName)) {
+      const entry = byName.get(name)!;
+      yield { name, entry, bytes: await bytesOf(entry) };
     }
   }
-  async function* parts(isChecked: boolean, look?: LookAtRecords) {
+  // Not the parts themselves: a generator waits for what it is to yield.
+  async function* partsToCome(units: UnitsReading) {
     const reader = archiveReader(listing);
-    const names = asTheyLie(reader.order, byName);
-    for await (const { name, bytes, looked } of ahead(files(names, isChecked, look), filesAhead)) {
-      const part = reader.take(name, bytes);
-      yield { ...part, ...(await looked) };
+    for await (const { name, entry, bytes } of files()) {
+      const found = await sha256(bytes);
+      checkFile(listing, name, found);
+      const file = { name, bytes, found, packed: () => packedBytes(entry, bytes) };
+      yield { part: told(takenBy(isInParts(listing) ? units : undefined, reader, file)) };
     }
   }
-  const { order } = archiveReader(listing);
-  return { count: order.length, parts: (look) => parts(false, look), partsAgain: () => parts(true) };
+  async function* parts(units: UnitsReading) {
+    for await (const { part } of ahead(partsToCome(units), filesAhead)) yield part;
+  }
+  async function* partsAgain() {
+    const reader = archiveReader(listing);
+    for await (const { name, bytes } of ahead(files(), filesAhead)) yield reader.take(name, bytes);
+  }
+  return {
+    count: archiveReader(listing).order.length,
+    from: recordsVersion(listing.version),
+    parts,
+    partsAgain,
+  };
+}
+
+interface ReadFile {
+  readonly name: string;
+  readonly bytes: Uint8Array;
+  /** Their checksum. */
+  readonly found: string;
+  /** They as raw deflate. */
+  readonly packed: () => Promise<Uint8Array>;
+}
+
+/** Has a file taken by whoever reads what it holds. @param units Undefined where units do not stand by themselves. */
+async function takenBy(
+  units: UnitsReading | undefined,
+  reader: ArchiveReader,
+  { name, bytes, found, packed }: ReadFile,
+): Promise<ArchivePart> {
+  if (units && name.startsWith(unitsFolder)) return units.units(name, bytes);
+  if (!units || !name.startsWith(plansFolder)) return reader.take(name, bytes);
+  const part = planPart(name, found);
+  if (part.unread.length === 0) await units.plan(planNamed(name), await packed());
+  return part;
 }
 
 /** Names in their order, those of one folder as they lie in the file: it is read from front to back, not to and fro. */
@@ -116,9 +150,21 @@ async function listed(zip: ZipReader<unknown>): Promise<FileEntry[]> {
   return entries.filter((entry): entry is FileEntry => !entry.directory);
 }
 
+/** How a zip calls raw deflate. */
+const deflateMethod = 8;
+
+/** A file as raw deflate: as it lies in the zip, where it lies so. */
+const packedBytes = async (entry: FileEntry, bytes: Uint8Array): Promise<Uint8Array> =>
+  entry.compressionMethod === deflateMethod
+    ? bytesOf(entry, { size: entry.compressedSize, passThrough: true })
+    : deflateSync(bytes);
+
 /** The bytes of one file, at most as many as the zip says that it has. */
-async function bytesOf(entry: FileEntry): Promise<Uint8Array> {
-  const bytes = new Uint8Array(entry.uncompressedSize);
+async function bytesOf(
+  entry: FileEntry,
+  { size, passThrough } = { size: entry.uncompressedSize, passThrough: false },
+): Promise<Uint8Array> {
+  const bytes = new Uint8Array(size);
   let at = 0;
   const into = new WritableStream<Uint8Array>({
     write(chunk) {
@@ -129,7 +175,7 @@ async function bytesOf(entry: FileEntry): Promise<Uint8Array> {
     },
   });
   try {
-    await entry.getData(into);
+    await entry.getData(into, { passThrough });
   } catch (error) {
     if (error instanceof ArchiveError) throw error;
     throw new ArchiveError(

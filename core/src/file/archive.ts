@@ -1,8 +1,9 @@
 import { strToU8, zipSync } from 'fflate';
 import { planHash, planText } from '../plan/plan-hash.ts';
 import { checksum } from '../record/checksum.ts';
+import { asStored } from '../unit/as-stored.ts';
 import { plansNamed } from '../unit/started.ts';
-import type { StoredUnit, Unit } from '../unit/unit.ts';
+import type { Unit } from '../unit/unit.ts';
 import type { UnreadRecord } from './archive-error.ts';
 import { ArchiveError } from './archive-error.ts';
 import { checkFile, manifestName, readManifest, writeManifest } from './archive-manifest.ts';
@@ -44,11 +45,6 @@ const slicesOf = (units: readonly Unit[]): Unit[][] =>
   Array.from({ length: Math.ceil(units.length / unitsInSlice) }, (_, n) =>
     units.slice(n * unitsInSlice, (n + 1) * unitsInSlice),
   );
-
-/** A unit as it is kept, its plan by name. */
-export function asStored({ plan, ...unit }: Unit): StoredUnit {
-  return { ...unit, planHash: plan && planHash(plan) };
-}
 
 /**
  * Reads an archive and checks everything in it before anything is used: zip, format, version, checksums, schemas.

@@ -5,6 +5,7 @@ import { checksum } from '../record/checksum.ts';
 import type { ChainFinding } from '../record/chain.ts';
 import { startedOf } from '../unit/started.ts';
 import type { Unit, UnitEvent } from '../unit/unit.ts';
+import type { ArchivePart } from './archive-part.ts';
 import type { Archive, TableName } from './archive-tables.ts';
 import { chainWords } from './chain-words.ts';
 import { planHolds } from './frozen-form.ts';
@@ -43,6 +44,13 @@ export class ArchiveCheck {
     this.known = { unitIds: new Set(unitIds), cardIds: new Set(cardIds), cableIds: new Set(cableIds) };
   }
 
+  /** Of units that hold by themselves it is only asked whether they stood in the file before. */
+  ofPart({ archive, chains, sound }: ArchivePart): ArchiveFinding[] {
+    const units = sound?.units ?? [];
+    units.forEach(({ id }) => this.known.unitIds.add(id));
+    return [...this.findings(archive, chains), ...units.flatMap((unit) => this.again('units', unit))];
+  }
+
   /** @param chains What is wrong with its record chains, where somebody looked already. */
   findings(part: Archive, chains: Chains = chainsOf(part.events)): ArchiveFinding[] {
     const { unitIds, cardIds, cableIds } = this.known;
@@ -50,11 +58,21 @@ export class ArchiveCheck {
     part.gaugeCards.forEach(({ id }) => cardIds.add(id));
     part.cables.forEach(({ id }) => cableIds.add(id));
     return [
-      ...recordFindings(part, this.seen),
+      ...enveloped.flatMap((table) =>
+        part[table].flatMap((record) => [...this.again(table, record), ...recordFindings(table, record)]),
+      ),
       ...leadFindings(part.leads, this.known),
       ...unitFindings(part, this.known, chains),
       ...blobFindings(part),
     ];
+  }
+
+  /** A record of each id. */
+  private again(table: TableName, record: Named): ArchiveFinding[] {
+    const key = leftOut({ table, id: record.id });
+    if (this.seen.has(key)) return [finding(table, record, 'its id stands twice in the file')];
+    this.seen.add(key);
+    return [];
   }
 }
 
@@ -86,25 +104,29 @@ export function without(archive: Archive, out: ReadonlySet<string>): Archive {
 
 const enveloped = ['leads', 'gaugeCards', 'orders', 'units', 'house', 'papers', 'cables'] as const;
 
-/** What can be said of any record: one of each id, a revision that somebody can have made, texts that somebody can have typed. */
-function recordFindings(archive: Archive, seen: Set<string>): ArchiveFinding[] {
-  return enveloped.flatMap((table) =>
-    archive[table].flatMap((record): ArchiveFinding[] => {
-      const name = nameOf(record);
-      const found: string[] = [];
-      const key = leftOut({ table, id: record.id });
-      if (seen.has(key)) found.push('its id stands twice in the file');
-      seen.add(key);
-      if (record.revision > most.revision) found.push(`its revision is ${record.revision}`);
-      if (name.length > most.name) found.push(`its name has ${name.length} letters`);
-      const long = longestText(record);
-      if (long > most.text) found.push(`it holds a text of ${long} letters`);
-      return found.map((message) => ({ table, id: record.id, name: name.slice(0, 80), message }));
-    }),
-  );
+/** What can be said of any record: a revision that somebody can have made, texts that somebody can have typed. */
+function recordFindings(table: TableName, record: Named & { readonly revision: number }): ArchiveFinding[] {
+  const found: string[] = [];
+  const { length } = nameOf(record);
+  if (record.revision > most.revision) found.push(`its revision is ${record.revision}`);
+  if (length > most.name) found.push(`its name has ${length} letters`);
+  const long = longestText(record);
+  if (long > most.text) found.push(`it holds a text of ${long} letters`);
+  return found.map((message) => finding(table, record, message));
 }
 
-function nameOf(record: { readonly id: string }): string {
+interface Named {
+  readonly id: string;
+}
+
+const finding = (table: TableName, record: Named, message: string): ArchiveFinding => ({
+  table,
+  id: record.id,
+  name: nameOf(record).slice(0, 80),
+  message,
+});
+
+function nameOf(record: Named): string {
   const { name, serial } = record as { name?: unknown; serial?: unknown };
   return String(name ?? serial ?? record.id);
 }

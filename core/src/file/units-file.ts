@@ -1,5 +1,8 @@
 import { z } from 'zod';
 
+/** Where an archive has its plans. */
+export const plansFolder = 'plans/';
+
 /** Where an archive has its units, some at a time. */
 export const unitsFolder = 'units/';
 

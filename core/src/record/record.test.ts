@@ -39,6 +39,23 @@ test('canonical JSON does not depend on the order of keys, and leaves out what i
   );
 });
 
+test.each([
+  ['a "quoted" \\ text', '"a \\"quoted\\" \\\\ text"'],
+  ['a line\nand a tab\t', '"a line\\nand a tab\\t"'],
+  ['75 Ω, 3,4 m – 20 °C', '"75 Ω, 3,4 m – 20 °C"'],
+  ['half a \ud83d pair', '"half a \\ud83d pair"'],
+])('canonical JSON writes a text and a key as JSON does: %j', (text, written) => {
+  expect(canonicalJson(text)).toBe(written);
+  expect(canonicalJson({ [text]: [text] })).toBe(`{${written}:[${written}]}`);
+});
+
+test.each(['', 'Ω'.repeat(2730), 'Ω'.repeat(2731), 'x'.repeat(9000)])(
+  'the checksum of a text is that of its UTF-8, however long it is (%#)',
+  (text) => {
+    expect(checksum(text)).toBe(checksum(new TextEncoder().encode(text)));
+  },
+);
+
 test('the checksum is SHA-256, of the application as of these tests', () => {
   expect(checksum('abc')).toBe('ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad');
   fc.assert(

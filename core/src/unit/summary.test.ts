@@ -60,7 +60,7 @@ describe('a unit summed up', () => {
 
   test('not started it is found by its lead and its serial, and by nothing once it is deleted', () => {
     const { unit } = bySerial('OS-0005');
-    const summary = summaryOf(unit, []);
+    const summary = { ...summaryOf(unit, []), order: '' };
     expect(facetsOf(summary)).toEqual([
       'state not started',
       `open ${unit.orderId}`,

@@ -48,14 +48,16 @@ export interface UnitSummary {
   readonly seconds: number;
 }
 
-/** Sums a unit up. `events` is its whole record in chain order; `order` what its order is called. */
-export function summaryOf(unit: Unit, events: readonly UnitEvent[], order = ''): UnitSummary {
+/** What a unit and its record say of it: all but what its order is called. */
+export type RecordSummary = Omit<UnitSummary, 'order'>;
+
+/** Sums a unit up. `events` is its whole record in chain order. */
+export function summaryOf(unit: Unit, events: readonly UnitEvent[]): RecordSummary {
   const progress = unitProgress(unit, events);
   const last = events.at(-1);
   const { id, serial, leadId, orderId, lineId, sequence, deleted, plan } = unit;
   return {
     ...{ id, serial, leadId, orderId, lineId, sequence, deleted },
-    order,
     lead: plan?.lead.name ?? '',
     family: plan?.lead.signal ?? null,
     state: stateOf(progress),

@@ -1,17 +1,16 @@
 import type { Stripper } from '@gorvane/core/house/stripper.ts';
-import type { UnitEvent } from '@gorvane/core/unit/unit.ts';
+import type { BladeCut } from '@gorvane/core/unit/blade-cut.ts';
 import { Dexie } from 'dexie';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { database } from './database.ts';
 
 const dayOf = (at: string) => at.slice(0, 10);
 
-/** Counts the cuts that entries tell of, within the transaction that adds them to a record. */
-export async function keepCuts(fresh: readonly UnitEvent[]): Promise<void> {
+/** Counts cuts, within the transaction that adds the entries that tell of them to a record. */
+export async function keepCuts(cuts: readonly BladeCut[]): Promise<void> {
   const days = new Map<string, { readonly key: [string, string]; readonly times: string[] }>();
-  for (const { at, happening } of fresh) {
-    if (happening.kind !== 'step done' || happening.stripper === undefined) continue;
-    const key: [string, string] = [happening.stripper, dayOf(at)];
+  for (const { at, stripper } of cuts) {
+    const key: [string, string] = [stripper, dayOf(at)];
     const day = days.get(key.join(' ')) ?? { key, times: [] };
     day.times.push(at);
     days.set(key.join(' '), day);

@@ -9,7 +9,7 @@ import { frozenForm, migrateUnit } from '@gorvane/core/file/migrations/migrate-u
 import { migrated } from '@gorvane/core/file/migrations/migrations.ts';
 import { houseSchema } from '@gorvane/core/house/house.ts';
 import { leadSchema } from '@gorvane/core/lead/lead.ts';
-import { asStored } from '@gorvane/core/file/archive.ts';
+import { asStored } from '@gorvane/core/unit/as-stored.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { planHash, planText } from '@gorvane/core/plan/plan-hash.ts';
 import type { Transaction } from 'dexie';

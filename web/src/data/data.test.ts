@@ -4,12 +4,8 @@ import { verifyChain } from '@gorvane/core/record/chain.ts';
 import type { UnitHappening } from '@gorvane/core/unit/unit.ts';
 import { exportEverything } from './export-archive.ts';
 import { Stopped } from './going-on.ts';
-import type { ArchivePart } from '@gorvane/core/file/archive-part.ts';
-import { openArchive } from '@gorvane/core/file/archive-zip.ts';
 import { takeSoundFile, inspectFile, takeFile } from './import-archive.ts';
-import { lookAt } from './look-at-records.ts';
-import { lookBeside } from './look-beside.ts';
-import { mergePart, Total } from './merge-archive.ts';
+import { readBeside } from './read-beside.ts';
 import { startEmpty } from './start-empty.ts';
 import { database } from './database.ts';
 import { createLead } from './new-lead.ts';
@@ -85,13 +81,16 @@ describe('everything out and in', () => {
     const picture = new Uint8Array([1, 2, 3]);
     await database.blobs.put({ hash: checksum(picture), bytes: picture });
     const before = await contents();
+    const events = await eventsOfUnit(unit.id);
     const bytes = await exportEverything();
     await startEmpty();
     expect(await database.units.count()).toBe(0);
     await takeSoundFile(bytes);
     const after = await contents();
-    for (const table of ['leads', 'gaugeCards', 'orders', 'units', 'records', 'plans', 'tallies', 'blobs'])
+    for (const table of ['leads', 'gaugeCards', 'orders', 'units', 'tallies', 'blobs'])
       expect(after[table]).toEqual(before[table]);
+    expect(await readUnit(unit.id)).toEqual(unit);
+    expect(await eventsOfUnit(unit.id)).toEqual(events);
     const withoutRow = (rows: readonly unknown[]) => rows.map((row) => ({ ...(row as object), row: 0 }));
     expect(withoutRow(after.summaries!)).toEqual(withoutRow(before.summaries!));
     expect(verifyChain(await eventsOfUnit(unit.id))).toEqual([]);
@@ -190,13 +189,13 @@ describe('everything out and in', () => {
   });
 });
 
-describe('a second worker that looks at records', () => {
+describe('a second worker that reads units', () => {
   const before = globalThis.Worker;
   afterEach(() => {
     globalThis.Worker = before;
   });
 
-  test('is not begun for a small file; where it breaks off, whoever reads does not wait for it', async () => {
+  test('is not begun for a small file; where it breaks off, that is said, and nobody waits for it', async () => {
     const begun: EventTarget[] = [];
     globalThis.Worker = class extends EventTarget {
       constructor() {
@@ -205,27 +204,17 @@ describe('a second worker that looks at records', () => {
       }
       postMessage() {}
     } as unknown as typeof Worker;
-    expect(lookBeside(3)).toBeUndefined();
+    const few = readBeside({ count: 3, from: 14 });
+    await expect(few.units('units/000001.json', new Uint8Array())).rejects.toThrow(/units/);
     expect(begun).toEqual([]);
-    const look = lookBeside(400)!;
-    const looked = look('units/000001.json', new Uint8Array());
+    const read = readBeside({ count: 400, from: 14 }).units('units/000001.json', new Uint8Array(3));
     begun[0]!.dispatchEvent(new Event('error'));
-    expect(await looked).toBeUndefined();
-    expect(begun).toHaveLength(1);
+    await expect(read).rejects.toThrow(/broke off. Nothing was taken/);
+    expect(begun).toHaveLength(2);
   });
 });
 
 describe('a record that is read in packed', () => {
-  /** Reads a file in as it is done where a second worker packs what it looks at. */
-  const readIn = async (file: Blob) => {
-    const parts: ArchivePart[] = [];
-    for await (const part of (await openArchive(file)).parts(lookAt)) parts.push(part);
-    return database.transaction('rw', database.tables, async () => {
-      const total = new Total();
-      for (const { archive, packed } of parts) await mergePart(archive, total, packed);
-      return total.close();
-    });
-  };
   const exported = async () => {
     const unit = await firstUnitStarted();
     for (const text of ['one', 'two', 'three'])
@@ -236,7 +225,7 @@ describe('a record that is read in packed', () => {
   test('reads as it was written, goes out as it came, and goes on', async () => {
     const { id, file, events } = await exported();
     await startEmpty();
-    expect(await readIn(file)).toMatchObject({ clashes: [] });
+    expect(await takeSoundFile(file)).toMatchObject({ clashes: [] });
     expect(await database.records.get(id)).toMatchObject({ packed: expect.any(Uint8Array) });
     expect(await eventsOfUnit(id)).toEqual(events);
     expect(await takeSoundFile(await exportEverything())).toMatchObject({ added: 0, replaced: 0 });
@@ -249,10 +238,10 @@ describe('a record that is read in packed', () => {
   test('is added to what is here of it, and what is here is never put away for it', async () => {
     const { id, file, events } = await exported();
     await database.records.put({ unitId: id, entries: events.slice(0, 2) });
-    expect(await readIn(file)).toMatchObject({ added: 2 });
+    expect(await takeSoundFile(file)).toMatchObject({ added: 2 });
     expect(await eventsOfUnit(id)).toEqual(events);
     await recordHappenings(id, () => [{ kind: 'note', stepId: null, text: 'since' }]);
-    await readIn(file);
+    await takeSoundFile(file);
     expect(await eventsOfUnit(id)).toHaveLength(events.length + 1);
   });
 });

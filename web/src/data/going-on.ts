@@ -13,5 +13,18 @@ export class Stopped extends Error {
   }
 }
 
+/** Milliseconds between one telling and the next: nobody reads faster, and each draws the screen again. */
+const pause = 150;
+
+/** Tells how far work is, as often as somebody can read it, and at its end. @param now Milliseconds. */
+export function unhurried(tell: GoingOn['progress'], now: () => number = Date.now): GoingOn['progress'] {
+  let last = -Infinity;
+  return (done, of) => {
+    if (done < of && now() - last < pause) return;
+    last = now();
+    tell(done, of);
+  };
+}
+
 /** Work that nobody watches. */
 export const unwatched: GoingOn = { progress: () => undefined, check: () => undefined };

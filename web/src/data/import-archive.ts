@@ -1,5 +1,4 @@
 import { ArchiveError } from '@gorvane/core/file/archive-error.ts';
-import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import { tableNames } from '@gorvane/core/file/archive-tables.ts';
 import type { ArchivePart } from '@gorvane/core/file/archive-part.ts';
 import type { OpenedArchive } from '@gorvane/core/file/archive-zip.ts';
@@ -10,9 +9,9 @@ import type { Table } from 'dexie';
 import { database } from './database.ts';
 import type { GoingOn } from './going-on.ts';
 import { unwatched } from './going-on.ts';
-import { lookBeside } from './look-beside.ts';
 import type { ImportResult } from './merge-archive.ts';
 import { mergePart, Total } from './merge-archive.ts';
+import { readBeside } from './read-beside.ts';
 import { waitFor } from './wait-for.ts';
 
 /** A file before anything of it is taken: what holds, and in words what does not. */
@@ -31,16 +30,25 @@ export async function inspectFile(file: Blob, going: GoingOn = unwatched): Promi
   const out = new Set<string>();
   const problems: string[] = [];
   let [done, count] = [0, 0];
-  for await (const { archive, unread, chains } of opened.parts(lookBeside(opened.count))) {
-    const findings = check.findings(archive, chains);
+  for await (const part of opened.parts(readBeside(opened))) {
+    const findings = check.ofPart(part);
     for (const finding of findings) out.add(leftOut(finding));
-    problems.push(...unread.map(({ message }) => message), ...findings.map(findingWords));
-    const sound = findings.length === 0 ? archive : without(archive, out);
-    count += tableNames.reduce((sum, name) => sum + sound[name].length, 0);
+    problems.push(...part.unread.map(({ message }) => message), ...findings.map(findingWords));
+    count += countOf(part, out);
     going.check();
     going.progress(++done, opened.count);
   }
   return { count, problems, out };
+}
+
+/** Records of a part that are not left out. */
+function countOf({ archive, sound }: ArchivePart, out: ReadonlySet<string>): number {
+  const kept = out.size === 0 ? archive : without(archive, out);
+  const units = (sound?.units ?? []).filter(({ id }) => !out.has(leftOut({ table: 'units', id })));
+  return (
+    tableNames.reduce((sum, name) => sum + kept[name].length, 0) +
+    units.reduce((sum, { id }) => sum + 1 + (sound?.records.get(id)?.entries ?? 0), 0)
+  );
 }
 
 /** What a file may lean on here. */
@@ -84,12 +92,12 @@ export class UnsoundArchive extends ArchiveError {
 export async function takeSoundFile(file: Blob, going: GoingOn = unwatched): Promise<ImportResult> {
   const opened = await openArchive(file);
   const check = await checkAgainstHere();
-  const parts = opened.parts(lookBeside(opened.count));
-  return takeParts(opened, parts, going, ({ archive, unread, chains }) => {
-    const [finding] = check.findings(archive, chains);
-    const problem = unread[0]?.message ?? (finding && findingWords(finding));
+  const parts = opened.parts(readBeside(opened));
+  return takeParts(opened, parts, going, (part) => {
+    const [finding] = check.ofPart(part);
+    const problem = part.unread[0]?.message ?? (finding && findingWords(finding));
     if (problem !== undefined) throw new UnsoundArchive(problem);
-    return archive;
+    return part;
   });
 }
 
@@ -100,37 +108,45 @@ export async function takeFile(
   going: GoingOn = unwatched,
 ): Promise<ImportResult> {
   const opened = await openArchive(file);
-  return takeParts(opened, opened.partsAgain(), going, ({ archive }) => without(archive, out));
+  return takeParts(opened, opened.partsAgain(), going, ({ archive }) => ({
+    archive: without(archive, out),
+  }));
 }
+
+/** What is taken of a part. */
+type Taken = Pick<ArchivePart, 'archive' | 'sound'>;
 
 /** Merges a file part by part in one transaction. */
 function takeParts(
   { count }: OpenedArchive,
   parts: ReturnType<OpenedArchive['parts']>,
   going: GoingOn,
-  soundOf: (part: ArchivePart) => Archive,
+  soundOf: (part: ArchivePart) => Taken,
 ): Promise<ImportResult> {
+  // The file is read and checked beside the transaction, not within it: over the many waits of the reading it would be lost.
+  const reader = soundParts(parts, soundOf).getReader();
   return database.transaction('rw', database.tables, async () => {
     const total = new Total();
-    // The file is read and checked beside the transaction, which would end while nothing is asked of it.
-    let next = nextSound(parts, soundOf);
     for (let done = 1; ; done++) {
-      const part = await waitFor(next);
-      if (!part) return total.close();
-      next = nextSound(parts, soundOf);
-      next.catch(() => undefined);
-      await mergePart(part.sound, total, part.packed);
+      // The transaction would end while nothing is asked of it.
+      const part = await waitFor(reader.read());
+      if (part.done) return total.close();
+      await mergePart(part.value, total);
       going.check();
       going.progress(done, count);
     }
   });
 }
 
-/** What is to be taken of the next part; undefined after the last. */
-async function nextSound(
+/** What is to be taken of each part, one ahead of whoever takes it. */
+const soundParts = (
   parts: ReturnType<OpenedArchive['parts']>,
-  soundOf: (part: ArchivePart) => Archive,
-): Promise<(Pick<ArchivePart, 'packed'> & { readonly sound: Archive }) | undefined> {
-  const { value, done } = await parts.next();
-  return done ? undefined : { sound: soundOf(value), packed: value.packed };
-}
+  soundOf: (part: ArchivePart) => Taken,
+): ReadableStream<Taken> =>
+  new ReadableStream({
+    pull: async (taker) => {
+      const { value, done } = await parts.next();
+      if (done) taker.close();
+      else taker.enqueue(soundOf(value));
+    },
+  });

@@ -1,24 +1,25 @@
-import { asStored } from '@gorvane/core/file/archive.ts';
+import { asStored } from '@gorvane/core/unit/as-stored.ts';
 import { ArchiveError } from '@gorvane/core/file/archive-error.ts';
+import type { ArchivePart, SoundUnits } from '@gorvane/core/file/archive-part.ts';
 import type { Archive } from '@gorvane/core/file/archive-tables.ts';
 import { headNames } from '@gorvane/core/file/archive-tables.ts';
-import type { PackedRecord } from '@gorvane/core/file/unit-chains.ts';
 import { entriesByUnit } from '@gorvane/core/file/unit-chains.ts';
 import { inChainOrder } from '@gorvane/core/record/chain-order.ts';
 import { entryNumber } from '@gorvane/core/record/entry-number.ts';
 import type { Envelope } from '@gorvane/core/record/envelope.ts';
 import { mergeRecords } from '@gorvane/core/record/merge.ts';
+import { bladeCuts } from '@gorvane/core/unit/blade-cut.ts';
 import { plansNamed } from '@gorvane/core/unit/started.ts';
 import type { StoredUnit, Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import type { Table } from 'dexie';
 import { keepCuts } from './blade-cuts.ts';
-import type { KeptRecord } from './database.ts';
 import { database } from './database.ts';
 import { keepPlan, keepPlanBytes } from './keep-plan.ts';
 import type { Moves } from './summaries.ts';
-import { postMoves, sumUp, sumUpFirst } from './summaries.ts';
+import { keepFirst, postMoves, sumUp } from './summaries.ts';
+import { withPlans } from './plans.ts';
 import { addToTally } from './tallies.ts';
-import { entriesOf, recordsOfUnits } from './unit-records.ts';
+import { entriesOfAll, recordsOfUnits } from './unit-records.ts';
 
 /** How many records an import brought, and units whose serial another unit has here: they are called otherwise. */
 export interface ImportResult {
@@ -31,7 +32,7 @@ export interface ImportResult {
 /** Merges an archive that is in memory, within a transaction over all tables. */
 export async function mergeArchive(archive: Archive): Promise<ImportResult> {
   const total = new Total();
-  await mergePart(archive, total);
+  await mergePart({ archive }, total);
   return total.close();
 }
 
@@ -77,6 +78,7 @@ export class Total {
   }
 
   private async posted(): Promise<void> {
+    if (this.moves.length === 0) return;
     await postMoves(this.moves);
     this.moves = [];
   }
@@ -91,21 +93,22 @@ export class Total {
 /** So many moves of the index wait at most: those of some two thousand units. */
 const mostMoves = 50_000;
 
-/** Records of a part as they are to be kept, by unit, where somebody packed them beside the reading. */
-type Packed = ReadonlyMap<string, PackedRecord>;
-
 /** Merges one part of an archive record by record, within a transaction over all tables. Entries of record chains are facts and are only ever added. */
-export async function mergePart(archive: Archive, total: Total, packed: Packed = new Map()): Promise<void> {
+export async function mergePart(
+  { archive, sound }: Pick<ArchivePart, 'archive' | 'sound'>,
+  total: Total,
+): Promise<void> {
   const [bench] = archive.bench;
   if (bench) total.from = bench.serialPrefix;
   for (const name of headNames) {
-    // Who is at a bench is that bench's own.
-    if (name === 'bench') continue;
+    // Who is at a bench is that bench's own. Most parts have nothing of a table, and to ask for nothing takes its time.
+    if (name === 'bench' || archive[name].length === 0) continue;
     total.count(await mergeTable(database.table(name), archive[name] as Envelope[]));
   }
-  await namedAnew(archive.orders, total);
+  if (archive.orders.length > 0) await namedAnew(archive.orders, total);
   await keepFiles(archive);
-  if (archive.units.length + archive.events.length > 0) await mergeUnits(archive, total, packed);
+  if (archive.units.length + archive.events.length > 0) await mergeUnits(archive, total);
+  if (sound) await mergeSound(sound, total);
 }
 
 async function mergeTable(table: Table, theirs: readonly Envelope[]) {
@@ -138,9 +141,53 @@ async function keepFiles({ units, events, blobs }: Archive): Promise<void> {
     else await database.blobs.put({ hash, bytes });
 }
 
-async function mergeUnits({ units, events }: Archive, total: Total, packed: Packed): Promise<void> {
+/** Units in which all holds are put away as they come; what is here of one is merged entry by entry. */
+async function mergeSound(sound: SoundUnits, total: Total): Promise<void> {
+  await database.plans.bulkPut([...sound.plans].map(([hash, bytes]) => ({ hash, bytes })));
   const known = await total.known();
-  // Of a shop that is read in whole nothing is here, and to ask for each takes as long as to write it.
+  const here = sound.units.filter(({ id }) => known.has(id));
+  await putAway(sound, known, total);
+  if (here.length > 0) await mergeUnits(await unpacked(here, sound), total);
+}
+
+/** Of a shop that is read in whole nothing is here, and to ask for each unit takes as long as to write it. */
+async function putAway(sound: SoundUnits, known: Set<string>, total: Total): Promise<void> {
+  const isNew = sound.units.map(({ id }) => !known.has(id));
+  if (!isNew.includes(true)) return;
+  const units = await withFreeSerials(
+    sound.units.filter((_, n) => isNew[n]),
+    [],
+    total,
+  );
+  const summaries = sound.summaries.filter((_, n) => isNew[n]);
+  const records = units.flatMap(({ id }) => {
+    const record = sound.records.get(id);
+    return record ? [{ unitId: id, ...record }] : [];
+  });
+  const entries = records.reduce((sum, record) => sum + record.entries, 0);
+  // One after another: where several go on side by side the transaction loses hold of them.
+  await database.units.bulkAdd(units);
+  await database.records.bulkAdd(records.map(({ unitId, packed }) => ({ unitId, packed })));
+  await addToTally('entries', entries);
+  await keepCuts(records.flatMap(({ cuts }) => cuts));
+  await total.post(
+    await keepFirst(summaries.map((summary, n) => ({ ...summary, serial: units[n]!.serial }))),
+  );
+  total.count({ added: units.length + entries, replaced: 0, kept: 0 });
+  units.forEach(({ id }) => known.add(id));
+}
+
+/** Units with their plans and entries. */
+async function unpacked(units: readonly StoredUnit[], { records }: SoundUnits) {
+  const kept = units.map(({ id }) => {
+    const record = records.get(id);
+    return record && { unitId: id, packed: record.packed };
+  });
+  return { units: await withPlans(units), events: (await entriesOfAll(kept)).flat() };
+}
+
+async function mergeUnits({ units, events }: Pick<Archive, 'units' | 'events'>, total: Total): Promise<void> {
+  const known = await total.known();
   const here = await rowsOf(
     database.units,
     units.map(({ id }) => id),
@@ -148,23 +195,13 @@ async function mergeUnits({ units, events }: Archive, total: Total, packed: Pack
   );
   const named = await withFreeSerials(units, here, total);
   total.count(await mergeRows(database.units, here, named.map(asStored)));
-  const merged = await mergeEntries(events, known, packed);
-  for (const id of [...units.map(({ id }) => id), ...merged.map(({ unitId }) => unitId)]) known.add(id);
-  const fresh = merged.flatMap((record) => record.fresh);
+  const fresh = await mergeEntries(events, known);
+  const grown = new Set([...units.map(({ id }) => id), ...fresh.map(({ unitId }) => unitId)]);
+  grown.forEach((id) => known.add(id));
   await addToTally('entries', fresh.length);
-  await keepCuts(fresh);
+  await keepCuts(bladeCuts(fresh));
   total.count({ added: fresh.length, replaced: 0, kept: 0 });
-  // What was just written is not read again: it is most of what an import takes.
-  const written = new Map(merged.map(({ unitId, entries }) => [unitId, entries]));
-  const whole = named.flatMap((unit, n) => {
-    const entries = written.get(unit.id);
-    return here[n] === undefined && entries ? [{ unit, events: entries }] : [];
-  });
-  const summed = new Set(whole.map(({ unit }) => unit.id));
-  const others = [...units.map(({ id }) => id), ...fresh.map(({ unitId }) => unitId)];
-  await total.post(await sumUpFirst(whole));
-  const grown = [...new Set(others.filter((id) => !summed.has(id)))];
-  await total.post(await sumUp(await recordsOfUnits(grown)));
+  await total.post(await sumUp(await recordsOfUnits([...grown])));
 }
 
 /** Rows by their ids; undefined of those that are not here. */
@@ -178,36 +215,22 @@ async function rowsOf<Row>(
   return ids.map((id) => found.get(id));
 }
 
-interface MergedRecord {
-  readonly unitId: string;
-  readonly entries: readonly UnitEvent[];
-  readonly fresh: readonly UnitEvent[];
-}
-
-/** Adds to each record the entries that are not in it yet. @throws ArchiveError where one has the id of another. */
-async function mergeEntries(
-  events: readonly UnitEvent[],
-  known: ReadonlySet<string>,
-  packed: Packed,
-): Promise<MergedRecord[]> {
+/** Adds to each record the entries that are not in it yet; gives those. @throws ArchiveError where one has the id of another. */
+async function mergeEntries(events: readonly UnitEvent[], known: ReadonlySet<string>): Promise<UnitEvent[]> {
   const theirs = entriesByUnit(events);
   const unitIds = [...theirs.keys()];
-  const mine = await rowsOf(database.records, unitIds, known);
-  const grown: MergedRecord[] = [];
+  const mine = await entriesOfAll(await rowsOf(database.records, unitIds, known));
+  const grown: { readonly unitId: string; readonly entries: readonly UnitEvent[] }[] = [];
+  const added: UnitEvent[] = [];
   for (const [n, unitId] of unitIds.entries()) {
-    const entries = await entriesOf(mine[n]);
+    const entries = mine[n]!;
     const fresh = freshOf(theirs.get(unitId)!, entries);
-    if (fresh.length > 0) grown.push({ unitId, entries: inChainOrder([...entries, ...fresh]), fresh });
+    added.push(...fresh);
+    if (fresh.length > 0) grown.push({ unitId, entries: inChainOrder([...entries, ...fresh]) });
   }
-  await database.records.bulkPut(grown.map((record) => asKept(record, packed.get(record.unitId))));
-  return grown;
+  await database.records.bulkPut(grown);
+  return added;
 }
-
-/** A record as it is kept: as it was packed, where all of it came with this file. */
-const asKept = ({ unitId, entries, fresh }: MergedRecord, packed: PackedRecord | undefined): KeptRecord =>
-  packed?.entries === entries.length && fresh.length === entries.length
-    ? { unitId, packed: packed.bytes }
-    : { unitId, entries };
 
 function freshOf(theirs: readonly UnitEvent[], mine: readonly UnitEvent[]): UnitEvent[] {
   const hashes = new Map(mine.map(({ id, hash }) => [id, hash]));
@@ -220,11 +243,11 @@ function freshOf(theirs: readonly UnitEvent[], mine: readonly UnitEvent[]): Unit
 }
 
 /** Serials are unique at a bench: a unit that comes with one that another has is called by the bench that it comes from as well. */
-async function withFreeSerials(
-  units: readonly Unit[],
+async function withFreeSerials<Row extends Pick<Unit, 'serial'>>(
+  units: readonly Row[],
   here: readonly (StoredUnit | undefined)[],
   total: Total,
-): Promise<Unit[]> {
+): Promise<Row[]> {
   const taken = await total.taken();
   return units.map((unit, n) => {
     const known = here[n]?.serial;

@@ -27,7 +27,19 @@ async function planOf(hash: string): Promise<FrozenPlan | null> {
   return plan;
 }
 
-/** A stored unit with what it is built to; without where the plan is missing, which its page and its certificate say. */
-export async function withPlan({ planHash: hash, ...unit }: StoredUnit): Promise<Unit> {
-  return { ...unit, plan: hash === null ? null : await planOf(hash) };
+/** Stored units with what they are built to; without where the plan is missing, which their page and certificate say. */
+export async function withPlans(units: readonly StoredUnit[]): Promise<Unit[]> {
+  const plans = new Map<string, FrozenPlan | null>();
+  for (const { planHash: hash } of units)
+    // Waited for only where something is read: a transaction is lost over a hundred waits for what is there already.
+    if (hash !== null && !plans.has(hash)) plans.set(hash, atHand.get(hash) ?? (await planOf(hash)));
+  return units.map(({ planHash: hash, ...unit }) => ({
+    ...unit,
+    plan: hash === null ? null : plans.get(hash)!,
+  }));
+}
+
+export async function withPlan(unit: StoredUnit): Promise<Unit> {
+  const [whole] = await withPlans([unit]);
+  return whole!;
 }

@@ -1,3 +1,4 @@
+import { bladeCuts } from '@gorvane/core/unit/blade-cut.ts';
 import { summaryVersion } from '@gorvane/core/unit/summary-version.ts';
 import { keepCuts } from './blade-cuts.ts';
 import { database } from './database.ts';
@@ -22,7 +23,7 @@ export async function rebuildSummaries({ progress, check }: GoingOn): Promise<vo
     await database.transaction('rw', recordTables, async () => {
       const records = await recordsOfUnits(ids.slice(from, from + unitsAtOnce));
       await keepSummaries(records);
-      await keepCuts(records.flatMap(({ events }) => events));
+      await keepCuts(records.flatMap(({ events }) => bladeCuts(events)));
       entries += records.reduce((sum, { events }) => sum + events.length, 0);
     });
     check();

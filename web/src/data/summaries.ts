@@ -1,6 +1,7 @@
 import { facetsOf, serialWords } from '@gorvane/core/unit/facets.ts';
 import type { RowList } from '@gorvane/core/unit/row-list.ts';
 import { noRows, withMoves, withoutRow, withRow } from '@gorvane/core/unit/row-list.ts';
+import type { RecordSummary } from '@gorvane/core/unit/summary.ts';
 import { summaryOf } from '@gorvane/core/unit/summary.ts';
 import type { SummaryRow } from './database.ts';
 import { database } from './database.ts';
@@ -34,17 +35,24 @@ export async function sumUp(records: readonly UnitRecord[]): Promise<Moves> {
     .where('id')
     .anyOf(records.map(({ unit }) => unit.id))
     .toArray();
-  return keep(records, new Map(stored.map((summary) => [summary.id, summary])));
+  return keep(
+    records.map(({ unit, events }) => summaryOf(unit, events)),
+    new Map(stored.map((summary) => [summary.id, summary])),
+  );
 }
 
-/** The same of units that were not here before: none of them is summed up yet. */
-export const sumUpFirst = (records: readonly UnitRecord[]): Promise<Moves> => keep(records, new Map());
+/** Keeps the summaries of units that were not here before. */
+export const keepFirst = (summaries: readonly RecordSummary[]): Promise<Moves> => keep(summaries, new Map());
 
-async function keep(records: readonly UnitRecord[], before: ReadonlyMap<string, SummaryRow>): Promise<Moves> {
-  const orderOf = await ordersOf(records);
-  const next = records.map(({ unit, events }) => ({
-    ...summaryOf(unit, events, orderOf(unit.orderId)),
-    serials: serialWords(unit.serial),
+async function keep(
+  summaries: readonly RecordSummary[],
+  before: ReadonlyMap<string, SummaryRow>,
+): Promise<Moves> {
+  const orderOf = await ordersOf(summaries);
+  const next = summaries.map((summary) => ({
+    ...summary,
+    order: orderOf(summary.orderId),
+    serials: serialWords(summary.serial),
   }));
   const fresh = next.filter(({ id }) => !before.has(id));
   // Rows are given by the database, in this order.
@@ -68,8 +76,8 @@ async function keep(records: readonly UnitRecord[], before: ReadonlyMap<string, 
 }
 
 /** What the orders of units are called, and who wants them. */
-async function ordersOf(records: readonly UnitRecord[]): Promise<(orderId: string) => string> {
-  const ids = [...new Set(records.map(({ unit }) => unit.orderId))];
+async function ordersOf(summaries: readonly RecordSummary[]): Promise<(orderId: string) => string> {
+  const ids = [...new Set(summaries.map(({ orderId }) => orderId))];
   const orders = await database.orders.bulkGet(ids);
   const words = new Map(orders.flatMap((order) => (order ? [[order.id, order]] : [])));
   return (orderId) => {

@@ -4,7 +4,7 @@ import type { StoredUnit, Unit, UnitEvent } from '@gorvane/core/unit/unit.ts';
 import type { KeptRecord } from './database.ts';
 import { database } from './database.ts';
 import { unpackEntries } from './packed-entries.ts';
-import { withPlan } from './plans.ts';
+import { withPlan, withPlans } from './plans.ts';
 import { waitFor } from './wait-for.ts';
 
 /** A unit with its whole record, in chain order. */
@@ -15,8 +15,20 @@ export interface UnitRecord {
 
 /** The entries of a record as it is kept; of none, none. A transaction that is open stays so meanwhile. */
 export async function entriesOf(kept: KeptRecord | undefined): Promise<readonly UnitEvent[]> {
-  if (!kept) return [];
-  return 'entries' in kept ? kept.entries : waitFor(unpackEntries(kept.packed));
+  const [entries] = await entriesOfAll([kept]);
+  return entries!;
+}
+
+/** The same of several records: what is packed is waited for at once. */
+export async function entriesOfAll(
+  kept: readonly (KeptRecord | undefined)[],
+): Promise<(readonly UnitEvent[])[]> {
+  const isPacked = kept.some((record) => record && 'packed' in record);
+  const unpacked = kept.map(
+    (record) => record && ('entries' in record ? record.entries : unpackEntries(record.packed)),
+  );
+  const entries = isPacked ? await waitFor(Promise.all(unpacked)) : (unpacked as (UnitEvent[] | undefined)[]);
+  return entries.map((own) => own ?? []);
 }
 
 /** One unit with its plan; undefined where there is none of this id. */
@@ -63,10 +75,9 @@ export async function recordsOfUnits(unitIds: readonly string[]): Promise<UnitRe
 
 async function recordsOf(stored: readonly StoredUnit[]): Promise<UnitRecord[]> {
   const kept = await database.records.bulkGet(stored.map(({ id }) => id));
-  const records: UnitRecord[] = [];
-  for (const [n, unit] of stored.entries())
-    records.push({ events: await entriesOf(kept[n]), unit: await withPlan(unit) });
-  return records;
+  const events = await entriesOfAll(kept);
+  const units = await withPlans(stored);
+  return units.map((unit, n) => ({ unit, events: events[n]! }));
 }
 
 /** The units of a line with where each stands. */

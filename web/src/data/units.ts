@@ -1,4 +1,5 @@
 import { owesFirstArticle } from '@gorvane/core/unit/batch.ts';
+import { bladeCuts } from '@gorvane/core/unit/blade-cut.ts';
 import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
 import type { UnitProgress } from '@gorvane/core/unit/progress.ts';
 import type { Bench } from '@gorvane/core/house/bench.ts';
@@ -46,7 +47,7 @@ async function keepRecord(
 ): Promise<void> {
   await database.records.put({ unitId: unit.id, entries: chain });
   await addToTally('entries', fresh.length);
-  await keepCuts(fresh);
+  await keepCuts(bladeCuts(fresh));
   await keepSummaries([{ unit, events: chain }]);
 }
 

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { exportEverything } from '../data/export-archive.ts';
 import type { GoingOn } from '../data/going-on.ts';
-import { Stopped } from '../data/going-on.ts';
+import { Stopped, unhurried } from '../data/going-on.ts';
 import { inspectFile, takeFile, takeSoundFile } from '../data/import-archive.ts';
 import { rebuildSummaries } from '../data/rebuild-summaries.ts';
 
@@ -13,7 +13,7 @@ type Tell = (done: number, of: number) => void;
 function going(tell: Tell): GoingOn {
   isStopped = false;
   return {
-    progress: tell,
+    progress: unhurried(tell),
     check: () => {
       if (isStopped) throw new Stopped();
     },

@@ -1,0 +1,58 @@
+import { ArchiveError } from '@gorvane/core/file/archive-error.ts';
+import type { UnitsReading } from '@gorvane/core/file/archive-part.ts';
+import type { OpenedArchive } from '@gorvane/core/file/archive-zip.ts';
+import { UnitsReader } from '@gorvane/core/file/units-reader.ts';
+import { transfer, wrap } from 'comlink';
+import type { UnitsRead, UnitsWork } from '../work/units.worker.ts';
+import { packEntries } from './packed-entries.ts';
+
+/** Fewer files than these are read sooner than a worker has started. */
+const leastFiles = 20;
+
+/** So many workers read units beside the one that asks, which reads some itself: while it waits, its transaction is kept open by asking it for something all the time. */
+const workers = 2;
+
+/**
+ * Reads the units of an archive: in workers of its own, while the one that asks unpacks and writes, where that is worth it and
+ * can be had. They end with the one that asks.
+ */
+export function readBeside({ count, from }: Pick<OpenedArchive, 'count' | 'from'>): UnitsReading {
+  const isFew = count < leastFiles || typeof Worker === 'undefined';
+  const beside = Array.from({ length: isFew ? 0 : workers }, () => begin(from));
+  const readers: readonly Reader[] = [...beside, new UnitsReader(from, packEntries)];
+  let turn = 0;
+  return {
+    plan: async (hash, packed) => {
+      await Promise.all(readers.map((reader) => reader.plan(hash, packed)));
+    },
+    units: (name, bytes) => readers[turn++ % readers.length]!.units(name, bytes),
+  };
+}
+
+/** Somebody who reads units, here or beside. */
+interface Reader {
+  readonly plan: (hash: string, packed: Uint8Array) => void | Promise<void>;
+  readonly units: UnitsReading['units'];
+}
+
+function begin(from: number): Reader {
+  const worker = new Worker(new URL('../work/units.worker.ts', import.meta.url), { type: 'module' });
+  const remote = wrap<UnitsWork>(worker);
+  const broken = new Promise<never>((_, reject) =>
+    worker.addEventListener('error', () => reject(new Error(brokenWords))),
+  );
+  broken.catch(() => undefined);
+  void remote.begin(from);
+  return {
+    plan: (hash, packed) => Promise.race([remote.plan(hash, packed), broken]),
+    units: async (name, bytes) => {
+      const asked: Promise<UnitsRead> = remote.units(name, transfer(bytes, [bytes.buffer]));
+      const read = await Promise.race([asked, broken]);
+      if ('problem' in read) throw new ArchiveError(read.problem);
+      return read;
+    },
+  };
+}
+
+const brokenWords =
+  'What reads units beside the rest broke off. Nothing was taken. Load the page again and try once more.';
