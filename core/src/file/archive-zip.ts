@@ -38,7 +38,7 @@ export interface OpenedArchive {
 }
 
 /** So many files are read before the first of them is taken: whoever reads units always has some. */
-const filesAhead = 6;
+const filesAhead = 4;
 
 /** What fails is told to whoever comes to it, if anybody does. */
 function told<Answer>(asked: Promise<Answer>): Promise<Answer> {

@@ -9,23 +9,21 @@ import { packEntries } from './packed-entries.ts';
 /** Fewer files than these are read sooner than a worker has started. */
 const leastFiles = 20;
 
-/** So many workers read units beside the one that asks, which reads some itself: while it waits, its transaction is kept open by asking it for something all the time. */
-const workers = 2;
-
 /**
- * Reads the units of an archive: in workers of its own, while the one that asks unpacks and writes, where that is worth it and
- * can be had. They end with the one that asks.
+ * Reads the units of an archive: two files of three in a second worker, where that is worth it and can be had; it ends with the
+ * first. The first unpacks and writes, and reads the third, which makes as much work for both: while it only waits, its
+ * transaction is kept open by asking it for something all the time.
  */
 export function readBeside({ count, from }: Pick<OpenedArchive, 'count' | 'from'>): UnitsReading {
-  const isFew = count < leastFiles || typeof Worker === 'undefined';
-  const beside = Array.from({ length: isFew ? 0 : workers }, () => begin(from));
-  const readers: readonly Reader[] = [...beside, new UnitsReader(from, packEntries)];
+  const here = new UnitsReader(from, packEntries);
+  const beside = count < leastFiles || typeof Worker === 'undefined' ? here : begin(from);
+  const turns: readonly Reader[] = [beside, beside, here];
   let turn = 0;
   return {
     plan: async (hash, packed) => {
-      await Promise.all(readers.map((reader) => reader.plan(hash, packed)));
+      for (const reader of new Set(turns)) await reader.plan(hash, packed);
     },
-    units: (name, bytes) => readers[turn++ % readers.length]!.units(name, bytes),
+    units: (name, bytes) => turns[turn++ % turns.length]!.units(name, bytes),
   };
 }
 
