@@ -23,13 +23,9 @@ export class ArchivePlans {
     this.packed.set(hash, packed);
   }
 
-  has(hash: string): boolean {
-    return this.packed.has(hash);
-  }
-
-  /** The same as raw deflate. @throws TypeError where the archive has none of this name. */
-  packedOf(hash: string): Uint8Array {
-    return this.packed.get(hash)!;
+  /** A plan as raw deflate; undefined where the archive has none of this name. */
+  packedOf(hash: string): Uint8Array | undefined {
+    return this.packed.get(hash);
   }
 
   /** The very form in which a plan stands in the file. */

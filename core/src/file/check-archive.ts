@@ -108,10 +108,11 @@ const enveloped = ['leads', 'gaugeCards', 'orders', 'units', 'house', 'papers', 
 function recordFindings(table: TableName, record: Named & { readonly revision: number }): ArchiveFinding[] {
   const found: string[] = [];
   const { length } = nameOf(record);
-  if (record.revision > most.revision) found.push(`its revision is ${record.revision}`);
-  if (length > most.name) found.push(`its name has ${length} letters`);
+  if (record.revision > most.revision)
+    found.push(`its revision is ${record.revision}; at most ${most.revision} can have been made`);
+  if (length > most.name) found.push(`its name has ${length} letters; it can have ${most.name}`);
   const long = longestText(record);
-  if (long > most.text) found.push(`it holds a text of ${long} letters`);
+  if (long > most.text) found.push(`it holds a text of ${long} letters; a text can have ${most.text}`);
   return found.map((message) => finding(table, record, message));
 }
 

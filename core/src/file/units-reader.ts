@@ -48,7 +48,7 @@ export class UnitsReader {
     return (
       unread.length === 0 &&
       Object.keys(archive.blobs).length === 0 &&
-      archive.units.every(({ plan }) => plan === null || this.plans.has(planHash(plan))) &&
+      archive.units.every(({ plan }) => plan === null || this.plans.packedOf(planHash(plan)) !== undefined) &&
       check.findings(archive, chains).length === 0
     );
   }
@@ -79,10 +79,12 @@ export class UnitsReader {
 
   /** The plans of units that were not given yet. */
   private plansOf(units: readonly StoredUnit[]): Map<string, Uint8Array> {
-    const hashes = new Set(
-      units.flatMap(({ planHash: hash }) => (hash === null || this.given.has(hash) ? [] : [hash])),
-    );
-    hashes.forEach((hash) => this.given.add(hash));
-    return new Map([...hashes].map((hash) => [hash, this.plans.packedOf(hash)]));
+    const plans = new Map<string, Uint8Array>();
+    for (const { planHash: hash } of units) {
+      const packed = hash === null || this.given.has(hash) ? undefined : this.plans.packedOf(hash);
+      if (packed) plans.set(hash!, packed);
+    }
+    for (const hash of plans.keys()) this.given.add(hash);
+    return plans;
   }
 }

@@ -4,6 +4,7 @@ import type { OpenedArchive } from '@gorvane/core/file/archive-zip.ts';
 import { UnitsReader } from '@gorvane/core/file/units-reader.ts';
 import { transfer, wrap } from 'comlink';
 import type { UnitsRead, UnitsWork } from '../work/units.worker.ts';
+import { brokenOff } from './broken-worker.ts';
 import { packEntries } from './packed-entries.ts';
 
 /** Fewer files than these are read sooner than a worker has started. */
@@ -36,9 +37,7 @@ interface Reader {
 function begin(from: number): Reader {
   const worker = new Worker(new URL('../work/units.worker.ts', import.meta.url), { type: 'module' });
   const remote = wrap<UnitsWork>(worker);
-  const broken = new Promise<never>((_, reject) =>
-    worker.addEventListener('error', () => reject(new Error(brokenWords))),
-  );
+  const broken = brokenOff(worker);
   broken.catch(() => undefined);
   void remote.begin(from);
   return {
@@ -51,6 +50,3 @@ function begin(from: number): Reader {
     },
   };
 }
-
-const brokenWords =
-  'What reads units beside the rest broke off. Nothing was taken. Load the page again and try once more.';

@@ -1,5 +1,6 @@
 import type { Remote } from 'comlink';
 import { proxy, wrap } from 'comlink';
+import { brokenOff } from '../data/broken-worker.ts';
 import { Stopped } from '../data/going-on.ts';
 import type { KeepWork } from './keep.worker.ts';
 
@@ -28,15 +29,11 @@ export async function keepWork<Result>(
   const leftOff = new Promise<never>((_, reject) => {
     const stop = () => (onlyReads ? reject(new Stopped()) : void remote.stop());
     signal.addEventListener('abort', stop, { signal: over.signal });
-    worker.addEventListener('error', ({ message }) => reject(new Error(brokenWords(message))));
   });
   try {
-    return await Promise.race([work(remote, proxy(onProgress)), leftOff]);
+    return await Promise.race([work(remote, proxy(onProgress)), leftOff, brokenOff(worker)]);
   } finally {
     over.abort();
     worker.terminate();
   }
 }
-
-const brokenWords = (message: string) =>
-  `What does this beside the screen could not be started, or broke off${message && ` (${message})`}. Load the page again and try once more.`;
