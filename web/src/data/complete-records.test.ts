@@ -193,19 +193,25 @@ test('a database of version 12 gets a place for papers, and is otherwise left as
   database.close();
 });
 
-test('in a database of version 13 orders are found by when they are due, and records stay as they stand', async () => {
+test('in a database of version 13 orders are found by when they are due, units by when they were worked at, and records stay as they stand', async () => {
   const before = new Dexie(name);
-  before.version(13).stores({ orders: 'id', records: 'unitId' });
+  before.version(13).stores({ orders: 'id', records: 'unitId', summaries: '++row, &id, orderId, *serials' });
   const due = ['2026-12-09', '2026-12-04', null];
   await before.table('orders').bulkPut(due.map((day, n) => ({ ...demo.orders[0]!, id: `${n}`, due: day })));
   const record = { unitId: 'unit', entries: demo.events.slice(0, 3) };
   await before.table('records').put(record);
+  const worked = [{ at: '2026-12-02T08:00' }, null, { at: '2026-12-01T08:00' }];
+  await before
+    .table('summaries')
+    .bulkPut(worked.map((last, n) => ({ id: `${n}`, serials: [], state: 'at work', last })));
   before.close();
   const database = new Database(name);
   await database.open();
   expect(await database.orders.orderBy('[due+name]').primaryKeys()).toEqual(['1', '0']);
   expect(await database.orders.orderBy('name').count()).toBe(3);
   expect(await database.records.toArray()).toEqual([record]);
+  const byTime = await database.summaries.orderBy('[state+last.at]').toArray();
+  expect(byTime.map(({ id }) => id)).toEqual(['2', '0']);
   database.close();
 });
 

@@ -136,7 +136,11 @@ export class Database extends Dexie {
       });
     this.version(13).stores({ papers: 'id' });
     // Records may stand packed; orders are found by when they are due.
-    this.version(databaseVersion).stores({ orders: 'id, name, [due+name]' });
+    this.version(14).stores({ orders: 'id, name, [due+name]' });
+    // The unit that was worked at last is found by its time. Nothing of a record differs: archives count no new version.
+    this.version(14.1).stores({
+      summaries: '++row, &id, orderId, *serials, [state+last.at]',
+    });
     this.on('ready', refuseNewer, true);
     // Deleted from elsewhere: to write on would begin an empty database as if nothing had been there.
     this.on('versionchange', ({ newVersion }) => {

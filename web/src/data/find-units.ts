@@ -3,7 +3,7 @@ import { inBoth, noRows } from '@gorvane/core/unit/row-list.ts';
 import type { SummaryRow } from './database.ts';
 import { database } from './database.ts';
 import { rowsInPage } from './index-page.ts';
-import { inAnyList, listsOfBeginning, listsOfFacet } from './postings.ts';
+import { facetsOfBeginning, inAnyList, listsOfBeginning, listsOfFacet } from './postings.ts';
 import { hitsOfWords } from './word-hits.ts';
 
 /** What units are looked for by: all of it must be so of each. */
@@ -62,4 +62,10 @@ export async function countsOf(kind: Parameters<typeof facet>[0]): Promise<Reado
     if (rows.length > 0) counts.set(value, (counts.get(value) ?? 0) + rows.length);
   }
   return counts;
+}
+
+/** The values of a facet that any unit has. */
+export async function valuesOf(kind: Parameters<typeof facet>[0]): Promise<ReadonlySet<string>> {
+  const beginning = facet(kind, '');
+  return new Set((await facetsOfBeginning(beginning)).map((name) => name.slice(beginning.length)));
 }

@@ -2,7 +2,7 @@ import type { Order } from '@gorvane/core/order/order.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { SummaryRow } from './database.ts';
 import { database } from './database.ts';
-import { countsOf } from './find-units.ts';
+import { valuesOf } from './find-units.ts';
 
 /** An order with its units, in their sequence, and the names of its leads by their ids. */
 export interface OrderUnits {
@@ -30,7 +30,7 @@ export async function benchOrders(): Promise<BenchOrders> {
 async function openOrders(): Promise<Order[]> {
   const { orders } = database;
   const [waiting, dated, named] = await Promise.all([
-    countsOf('open'),
+    valuesOf('open'),
     orders.orderBy('[due+name]').primaryKeys(),
     orders.orderBy('name').primaryKeys(),
   ]);

@@ -23,9 +23,14 @@ export function inAnyList(lists: readonly Pick<Posting, 'page' | 'rows'>[]): Lis
   return new Map([...byPage].map(([page, found]) => [page, inAny(found)]));
 }
 
-/** Lists of every facet that begins so. */
-export const listsOfBeginning = (beginning: string) =>
+const ofBeginning = (beginning: string) =>
   database.postings
     .where('[facet+page]')
-    .between([beginning, Dexie.minKey], [`${beginning}\uffff`, Dexie.maxKey])
-    .toArray();
+    .between([beginning, Dexie.minKey], [`${beginning}\uffff`, Dexie.maxKey]);
+
+/** Lists of every facet that begins so. */
+export const listsOfBeginning = (beginning: string) => ofBeginning(beginning).toArray();
+
+/** Every facet that begins so and that a unit has, once for each page; without its lists. */
+export const facetsOfBeginning = async (beginning: string): Promise<string[]> =>
+  (await ofBeginning(beginning).primaryKeys()).map(([name]) => name);

@@ -1,3 +1,5 @@
+import type { ReactNode } from 'react';
+import { useDeferredValue } from 'react';
 import { Link } from 'react-router';
 import { BackupReminder } from '../../controls/backup-line.tsx';
 import { drawnWhenHere, partOf } from '../../controls/part.ts';
@@ -36,11 +38,17 @@ export function Bench() {
           <Waiting inHand={next?.unit.id} />
           <Orders {...orders} />
         </div>
-        <NewLeadForm />
+        <Following>
+          <NewLeadForm />
+        </Following>
       </div>
     </>
   );
 }
+
+/** What is drawn right after the rest of the screen stands. */
+const Following = ({ children }: { readonly children: ReactNode }) =>
+  useDeferredValue(true, false) ? children : null;
 
 function NothingInHand({ hasLeads }: { readonly hasLeads: boolean }) {
   return (
