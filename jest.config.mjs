@@ -14,7 +14,7 @@ const transform = {
 };
 
 /** What is installed runs as it comes, but for packages that come as ES modules only. */
-const asItComes = '/node_modules/(?!(@noble|@zip.js)/)';
+const asItComes = '/node_modules/(?!(@noble|@zip.js|uuid)/)';
 
 const shared = {
   // The default would take scripts/test.mjs, which runs the tests, for one of them.

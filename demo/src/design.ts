@@ -24,15 +24,20 @@ export const opening = timeAt(0);
 
 /** Identities made from a name: stable, and in the form of a UUID. */
 export function identity(name: string): string {
-  const hex = checksum(`orrin sound landing/${name}`);
-  return [
-    hex.slice(0, 8),
-    hex.slice(8, 12),
-    `4${hex.slice(13, 16)}`,
-    `8${hex.slice(17, 20)}`,
-    hex.slice(20, 32),
-  ].join('-');
+  const hex = digits(name);
+  return uuid(hex.slice(0, 12), `4${hex.slice(13, 16)}`, hex);
 }
+
+/** The same of what came at a time, which it begins with as those do that the application gives (RFC 9562, version 7). */
+export function identityAt(time: string, name: string): string {
+  const hex = digits(name);
+  return uuid(Date.parse(time).toString(16).padStart(12, '0'), `7${hex.slice(13, 16)}`, hex);
+}
+
+const digits = (name: string) => checksum(`orrin sound landing/${name}`);
+
+const uuid = (first: string, version: string, hex: string) =>
+  [first.slice(0, 8), first.slice(8), version, `8${hex.slice(17, 20)}`, hex.slice(20, 32)].join('-');
 
 function counted(prefix: string): () => string {
   let count = 0;

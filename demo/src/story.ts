@@ -15,7 +15,7 @@ import { testVirtualLead } from '@gorvane/core/prove/virtual-lead.ts';
 import { seededRandom } from '@gorvane/core/quantity/random.ts';
 import { cutKey } from '@gorvane/core/strip/cut-of.ts';
 import type { Ordered } from './design.ts';
-import { identity, timeAt } from './design.ts';
+import { identityAt, timeAt } from './design.ts';
 
 /** Tells a unit's story: what happens, minute by minute, becomes its record chain. */
 export class Story {
@@ -36,13 +36,13 @@ export class Story {
   }
 
   tell(happening: UnitHappening): void {
-    const id = identity(`${this.unit.serial} event ${this.events.length}`);
     this.#minute += 1;
+    const at = timeAt(this.#minute);
     this.events.push(
       nextEvent(this.events.slice(-1), this.unit.id, happening, {
-        id,
+        id: identityAt(at, `${this.unit.serial} event ${this.events.length}`),
         by: this.by,
-        at: timeAt(this.#minute),
+        at,
       }),
     );
   }

@@ -12,7 +12,7 @@ import { seededRandom } from '@gorvane/core/quantity/random.ts';
 import { firstRevision } from '@gorvane/core/record/revise.ts';
 import { reworkTo, stepDone } from '@gorvane/core/unit/advance.ts';
 import type { Unit, UnitEvent, UnitHappening } from '@gorvane/core/unit/unit.ts';
-import { identity, opening } from './design.ts';
+import { identity, identityAt, opening, timeAt } from './design.ts';
 import { ferryLanding } from './ferry-landing.ts';
 import { provedBy, Story } from './story.ts';
 
@@ -145,9 +145,10 @@ function told({
   proofs,
   of,
 }: Telling): Pick<Story, 'unit' | 'events'> {
+  const minute = (serial - of) * pace;
   const isOfToday = serial > of - Math.max(4, of / 200);
   const unit: Unit = {
-    ...firstRevision(identity(`unit ${serial}`), opening),
+    ...firstRevision(identityAt(timeAt(minute), `unit ${serial}`), opening),
     serial: `OS-${String(serial).padStart(6, '0')}`,
     leadId: lead.id,
     orderId: order.id,
@@ -157,7 +158,7 @@ function told({
   };
   if (isOfToday && random() < 0.5) return { unit: { ...unit, plan: null }, events: [] };
   const by = people[Math.floor(random() * people.length)]!;
-  const story = new Story(unit, (serial - of) * pace, by);
+  const story = new Story(unit, minute, by);
   const proveAt = plan.steps.findIndex(({ role }) => role === 'prove');
   if (isOfToday) {
     story.build(plan.steps.slice(0, Math.floor(random() * proveAt)), random);

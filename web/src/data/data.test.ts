@@ -7,7 +7,7 @@ import { Stopped } from './going-on.ts';
 import { takeSoundFile, inspectFile, takeFile } from './import-archive.ts';
 import { readBeside } from './read-beside.ts';
 import { startEmpty } from './start-empty.ts';
-import { database } from './database.ts';
+import { database, newId, newShortId } from './database.ts';
 import { createLead } from './new-lead.ts';
 import { eventsOfUnit, readUnit } from './unit-records.ts';
 import { recordHappenings, startUnit } from './units.ts';
@@ -21,6 +21,14 @@ const contents = async () =>
   Object.fromEntries(
     await Promise.all(database.tables.map(async (table) => [table.name, await table.toArray()] as const)),
   );
+
+test('what is made later has an identity that stands behind; short ones of the same moment differ', () => {
+  const ids = Array.from({ length: 2000 }, newId);
+  expect([...ids].sort()).toEqual(ids);
+  expect(new Set(ids).size).toBe(ids.length);
+  const short = Array.from({ length: 200 }, newShortId);
+  expect(new Set(short).size).toBe(short.length);
+});
 
 async function firstUnitStarted() {
   await createLead({ starter: starters[0]!, length: 3.4, quantity: 2 });

@@ -10,6 +10,7 @@ import type { Papers } from '@gorvane/core/paper/papers.ts';
 import type { Order } from '@gorvane/core/order/order.ts';
 import type { EntityTable, Table, Transaction } from 'dexie';
 import { Dexie } from 'dexie';
+import { v7 as uuid } from 'uuid';
 import { reportGone } from './write-problem.ts';
 import { waitFor } from './wait-for.ts';
 
@@ -137,8 +138,10 @@ export class Database extends Dexie {
     this.version(13).stores({ papers: 'id' });
     // Records may stand packed; orders are found by when they are due.
     this.version(14).stores({ orders: 'id, name, [due+name]' });
-    // The unit that was worked at last is found by its time. Nothing of a record differs: archives count no new version.
+    // The unit that was worked at last is found by its time, those of a lead by the index of facets. Nothing of a record
+    // differs: archives count no new version.
     this.version(14.1).stores({
+      units: 'id, serial, orderId',
       summaries: '++row, &id, orderId, *serials, [state+last.at]',
     });
     this.on('ready', refuseNewer, true);
@@ -157,5 +160,13 @@ export const database = new Database();
 export type EditedTable = 'leads' | 'gaugeCards' | 'orders' | 'house' | 'bench' | 'papers' | 'cables';
 export type EditedRecord = Lead | GaugeCard | Order | House | Bench | Papers | OwnCable;
 
-export const newId = () => crypto.randomUUID();
+/**
+ * An identity that begins with its time (RFC 9562, version 7): what is made later stands behind, so that the database adds
+ * at its end instead of in between.
+ */
+export const newId = () => uuid();
+
+/** A short one, for parts of one lead. */
+export const newShortId = () => newId().slice(-8);
+
 export const timeNow = () => new Date().toISOString();

@@ -62,7 +62,7 @@ describe('Bench', () => {
     await waitFor(() => expect(router.state.location.pathname).toMatch(/choose$/));
     const lead = (await database.leads.toArray()).find(({ name }) => name === 'Instrument patch lead')!;
     expect(lead.legs[0]!.finishedLength).toBeCloseTo(3.81, 6);
-    const units = await database.units.where('leadId').equals(lead.id).toArray();
+    const units = await database.units.filter(({ leadId }) => leadId === lead.id).toArray();
     const next = demo.bench[0]!.nextSerial;
     expect(units.map(({ serial }) => serial).sort()).toEqual(
       [0, 1, 2].map((n) => `OS-${String(next + n).padStart(4, '0')}`),
@@ -107,7 +107,7 @@ describe('Leads', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Delete Receiver patch lead' }));
     await waitFor(() => expect(screen.queryByRole('link', { name: /^Receiver patch lead/ })).toBeNull());
     expect(await database.leads.get(receiver.id)).toMatchObject({ deleted: true, revision: 2 });
-    expect(await database.units.where('leadId').equals(receiver.id).count()).toBe(6);
+    expect(await database.units.filter(({ leadId }) => leadId === receiver.id).count()).toBe(6);
     await userEvent.click(await screen.findByRole('button', { name: 'Take it back' }));
     expect(await screen.findByRole('link', { name: /^Receiver patch lead/ })).toBeTruthy();
   });

@@ -5,7 +5,7 @@ import { formatMillimetres } from '@gorvane/core/quantity/length.ts';
 import { Button, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId } from '../../data/database.ts';
+import { newShortId } from '../../data/database.ts';
 import { useLeads } from '../../data/live.ts';
 import { useDraft } from '../../draft/use-draft.ts';
 
@@ -48,7 +48,7 @@ export function AddChoke({
       extraParts: [
         ...now.extraParts.filter(({ kind }) => kind !== 'choke'),
         {
-          id: `choke-${newId().slice(0, 8)}`,
+          id: `choke-${newShortId()}`,
           kind: 'choke',
           legId: now.legs[0]!.id,
           nearEndId: endId,

@@ -4,7 +4,7 @@ import { legDiameter } from '@gorvane/core/lead/bundle.ts';
 import type { ExtraPart, Lead } from '@gorvane/core/lead/lead.ts';
 import { endById, legAtEnd } from '@gorvane/core/lead/lead.ts';
 import { beadsFor } from '@gorvane/core/line/bead-sizes.ts';
-import { newId } from '../../data/database.ts';
+import { newShortId } from '../../data/database.ts';
 
 /** What can be added to a lead: a stack of beads, or one of the small parts. */
 export const palette = [...addedKinds, 'choke'] as const;
@@ -24,7 +24,7 @@ interface Asked {
 /** A part as the lead keeps it; undefined where no bead that is sold goes over its cable. */
 export function extraOf(lead: Lead, { what, endId, distance, colour, length }: Asked): ExtraPart | undefined {
   const leg = legAtEnd(lead, endById(lead, endId));
-  const place = { id: `${what}-${newId().slice(0, 8)}`, legId: leg.id, nearEndId: endId };
+  const place = { id: `${what}-${newShortId()}`, legId: leg.id, nearEndId: endId };
   if (what === 'choke') {
     const [bead] = beadsFor(legDiameter(lead, leg.id));
     return (
