@@ -38,7 +38,7 @@ export function Bench() {
           <Waiting inHand={next?.unit.id} />
           <Orders {...orders} />
         </div>
-        <Following>
+        <Following atOnce={leads === 0}>
           <NewLeadForm />
         </Following>
       </div>
@@ -46,9 +46,14 @@ export function Bench() {
   );
 }
 
+interface FollowingProps {
+  /** Where nothing else stands, or it would push away what stands below it. */
+  readonly atOnce: boolean;
+  readonly children: ReactNode;
+}
+
 /** What is drawn right after the rest of the screen stands. */
-const Following = ({ children }: { readonly children: ReactNode }) =>
-  useDeferredValue(true, false) ? children : null;
+const Following = ({ atOnce, children }: FollowingProps) => (useDeferredValue(true, atOnce) ? children : null);
 
 function NothingInHand({ hasLeads }: { readonly hasLeads: boolean }) {
   return (
