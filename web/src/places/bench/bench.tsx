@@ -53,7 +53,8 @@ interface FollowingProps {
 }
 
 /** What is drawn right after the rest of the screen stands. */
-const Following = ({ atOnce, children }: FollowingProps) => (useDeferredValue(true, atOnce) ? children : null);
+const Following = ({ atOnce, children }: FollowingProps) =>
+  useDeferredValue(true, atOnce) ? children : null;
 
 function NothingInHand({ hasLeads }: { readonly hasLeads: boolean }) {
   return (
