@@ -109,10 +109,10 @@ function recordFindings(table: TableName, record: Named & { readonly revision: n
   const found: string[] = [];
   const { length } = nameOf(record);
   if (record.revision > most.revision)
-    found.push(`its revision is ${record.revision}; at most ${most.revision} can have been made`);
-  if (length > most.name) found.push(`its name has ${length} letters; it can have ${most.name}`);
+    found.push(`its revision is ${record.revision}; it can be at most ${most.revision}`);
+  if (length > most.name) found.push(`its name has ${length} letters; at most ${most.name} are taken`);
   const long = longestText(record);
-  if (long > most.text) found.push(`it holds a text of ${long} letters; a text can have ${most.text}`);
+  if (long > most.text) found.push(`it holds a text of ${long} letters; at most ${most.text} are taken`);
   return found.map((message) => finding(table, record, message));
 }
 

@@ -6,4 +6,4 @@ export const brokenOff = (worker: Worker): Promise<never> =>
 
 /** @param message Not there where the worker did not come at all. */
 const brokenWords = (message: string | undefined) =>
-  `What does this beside the screen could not be started, or broke off${message ? ` (${message})` : ''}. Load the page again and try once more.`;
+  `The part of the program that works in the background could not be started, or broke off${message ? ` (${message})` : ''}. Load the page again and try once more.`;
