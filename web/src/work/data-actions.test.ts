@@ -75,7 +75,7 @@ test('a worker that cannot be started or breaks off is said, and does not wait f
   const done = importFile(file);
   StandInWorker.last.dispatchEvent(Object.assign(new Event('error'), { message: 'cannot be loaded' }));
   expect(await done).toBe(false);
-  expect(dataWork().problem).toMatch(/^What does this .*\(cannot be loaded\)\. Load the page again/);
+  expect(dataWork().problem).toMatch(/^The part of the program .*\(cannot be loaded\)\. Load the page again/);
   expect(dataWork().running).toBeUndefined();
   expect(StandInWorker.last.isOver).toBe(true);
 });
